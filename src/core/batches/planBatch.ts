@@ -1,0 +1,211 @@
+import { cookRounds, WAY_PRACTICE, type CookRounds, type Room } from '../cooking';
+import { customaryFirming } from '../firming';
+import { measureIngredient, scaleMarinade, uptakeAt, uptakeModel, type Ingredient, type Marinade, type MeasuredIngredient, type ScaledMarinade, type Uptake, type UptakeInput, type UptakeModel } from '../marinades';
+import { sizePiece, type Cut, type PieceSize } from '../pieces';
+import { COUNTER_MARINADE_MAX_MIN, heldBackState, minimumTemperature, sodiumPerPortion, warmLimitMin, type Caution, type CentreTemperature } from '../safety';
+import type { Schedule } from '../scheduling';
+import { cutStrips, sliceGeometry, type SliceGeometry, type Strips } from '../slicing';
+import { chooseSoda, soda, SODA_SCHOOLS, type SodaAdvice, type SodaChoice, type SodaReason, type SodaSchool } from '../tenderizing';
+import type { OwnedMeasure } from '../units';
+import { cautionsFor } from './cautionsFor';
+import type { BatchInputs } from './inputs';
+import { scheduleBatch } from './scheduleBatch';
+
+/** What the plan takes from around the batch. */
+export interface Surroundings {
+  cut: Cut;
+  marinade: Marinade;
+  /** The kitchen's zone, for nights and turns. */
+  zone: string;
+  sodaIngredient: Ingredient;
+  measures?: readonly OwnedMeasure[];
+  room?: Room;
+}
+
+export interface PiecePlan extends PieceSize {
+  massG: number;
+  trimmedG: number;
+  trimLossG: { from: number; to: number };
+  perPersonG: number;
+}
+
+export interface SlicePlan extends SliceGeometry {
+  thicknessMm: number;
+  yawDeg: number;
+  bevelDeg: number;
+  grainDeg: number;
+  grainPitchDeg: number;
+  /** Blade to fibres, 90 is straight across. */
+  knifeToGrainDeg: number;
+  sliceMassG: number;
+  band: { from: number; to: number };
+  strips?: Strips;
+  /** Surface of what goes into the bowl: strips where they are cut, else slices. */
+  surfaceM2: number;
+}
+
+export interface TenderizePlan {
+  choice: SodaChoice;
+  /** What would be chosen without a pin, and why. */
+  advised: SodaChoice;
+  reason: SodaReason;
+  schools: Record<SodaSchool, SodaAdvice & { spoken: MeasuredIngredient }>;
+}
+
+export interface MarinatePlan extends ScaledMarinade {
+  minutes: number;
+  place: 'fridge' | 'counter';
+  tempC: number;
+  window: { from: number; to: number };
+  measured: MeasuredIngredient[];
+  uptake: Uptake;
+  /** What the uptake was worked out from, for its curve. */
+  diffusion: Omit<UptakeInput, 'minutes'>;
+  heldBack: 'none' | 'clean' | 'raw';
+  sodiumMgPerPortion: { from: number; to: number };
+}
+
+export interface CookPlan extends CookRounds {
+  temperature: CentreTemperature;
+}
+
+export interface BatchPlan {
+  piece: PiecePlan;
+  firm: { from: number; to: number; minutes: number };
+  slice: SlicePlan;
+  tenderize: TenderizePlan;
+  marinate: MarinatePlan;
+  cook: CookPlan;
+  schedule: Schedule;
+  lots: number;
+  cautions: Caution[];
+}
+
+const OWN_SALT_OF_MEAT = 0.001;
+const FRIDGE_C = 4;
+const ROOM_C = 21;
+const SHARE_LEFT_PER_RINSE = 0.55;
+
+/**
+ * The whole plan of one batch from its answers, pure and total for inputs within LIMITS. Amounts scale with the weight, times with the
+ * thickness, rounds with neither. A pinned value is taken as it is; its neighbours follow.
+ *
+ * @throws RangeError for inputs outside LIMITS
+ */
+export function planBatch(inputs: BatchInputs, around: Surroundings): BatchPlan {
+  const { pins } = inputs;
+  const piece = planPiece(inputs, around.cut);
+  const slice = planSlice(inputs, piece, around.cut);
+  const firmRange = customaryFirming(piece.heightMm);
+  const firm = { ...firmRange, minutes: pins.firmMin ?? firmRange.from };
+  const scaled = scaleMarinade(around.marinade, piece.trimmedG, pins.holdBackShare);
+  const tenderize = planSoda(inputs, around, piece.trimmedG, scaled);
+  const diffusion = uptakeInput(inputs, around.cut, piece, scaled);
+  const salt = uptakeModel(diffusion);
+  const marinate = planMarinade(inputs, around, { piece, tenderize, scaled, salt, diffusion });
+  const cook: CookPlan = {
+    ...cookRounds(inputs.way, piece.trimmedG, inputs.thicknessMm, around.room),
+    temperature: minimumTemperature(around.cut.animal, pins.pierced ? 'pierced' : 'whole', pins.doneness),
+  };
+  const limitMin = warmLimitMin(pins.roomTempC ?? ROOM_C);
+  const { schedule, lots, marinadeMin } = scheduleBatch({ inputs, zone: around.zone, limitMin, piece, firm, tenderize, marinate, cook });
+  const timed = { ...marinate, minutes: marinadeMin, uptake: uptakeAt(salt, marinadeMin) };
+  const plan = { piece, firm, slice, tenderize, marinate: timed, cook, schedule, lots };
+  return { ...plan, cautions: cautionsFor(plan, inputs, around) };
+}
+
+function planPiece({ massG, heightMm, people, pins }: BatchInputs, cut: Cut): PiecePlan {
+  const loss = (cut.trimLoss.from + cut.trimLoss.to) / 2;
+  const trimmedG = pins.trimmedG ?? massG * (1 - loss);
+  return {
+    ...sizePiece(cut, trimmedG, heightMm, pins),
+    massG,
+    trimmedG,
+    trimLossG: { from: massG * cut.trimLoss.from, to: massG * cut.trimLoss.to },
+    perPersonG: trimmedG / people,
+  };
+}
+
+function planSlice({ way, thicknessMm, pins }: BatchInputs, piece: PiecePlan, cut: Cut): SlicePlan {
+  const practice = WAY_PRACTICE[way];
+  const grainDeg = pins.grainDeg ?? cut.grainDeg;
+  const angles = { grainDeg, grainPitchDeg: pins.grainPitchDeg ?? 0, yawDeg: pins.yawDeg ?? grainDeg, bevelDeg: pins.bevelDeg ?? practice.bevelDeg };
+  const geometry = sliceGeometry({ lengthMm: piece.lengthMm, widthMm: piece.widthMm, heightMm: piece.heightMm, thicknessMm, massG: piece.trimmedG, ...angles });
+  const stripWidthMm = pins.stripWidthMm ?? practice.stripWidthMm;
+  const strips = stripWidthMm ? cutStrips(geometry, thicknessMm, stripWidthMm) : undefined;
+  return {
+    ...geometry,
+    ...angles,
+    thicknessMm,
+    knifeToGrainDeg: (Math.asin(Math.min(1, thicknessMm / geometry.fibreLengthMm)) * 180) / Math.PI,
+    sliceMassG: piece.trimmedG / Math.max(1, geometry.sliceCount),
+    band: practice.thicknessMm,
+    strips,
+    surfaceM2: strips?.coatAreaM2 ?? geometry.coatAreaM2,
+  };
+}
+
+function planSoda({ thicknessMm, pins }: BatchInputs, { cut, sodaIngredient, measures }: Surroundings, trimmedG: number, scaled: ScaledMarinade): TenderizePlan {
+  const { choice: advised, reason } = chooseSoda(cut, thicknessMm, scaled);
+  const choice = pins.soda ?? advised;
+  const school = (name: SodaSchool) => {
+    const own = choice === name ? { percent: pins.sodaPercent, minutes: pins.sodaMin, rinses: name === 'rinse-off' ? pins.sodaRinses : undefined } : {};
+    const advice = soda({ massG: trimmedG, thicknessMm, school: name, ...own });
+    return { ...advice, spoken: measureIngredient(sodaIngredient, advice.sodaG, measures) };
+  };
+  return { choice, advised, reason, schools: Object.fromEntries(SODA_SCHOOLS.map((name) => [name, school(name)])) as TenderizePlan['schools'] };
+}
+
+interface Before {
+  piece: PiecePlan;
+  tenderize: TenderizePlan;
+  scaled: ScaledMarinade;
+  salt: UptakeModel;
+  diffusion: MarinatePlan['diffusion'];
+}
+
+function planMarinade(inputs: BatchInputs, around: Surroundings, { piece, tenderize, scaled, salt, diffusion }: Before): MarinatePlan {
+  const { way, people, pins } = inputs;
+  const place = pins.marinadePlace ?? 'fridge';
+  const custom = WAY_PRACTICE[way].marinadeMin;
+  const own = around.marinade.minutes;
+  const to = place === 'counter' ? COUNTER_MARINADE_MAX_MIN : Math.max(own.from, Math.min(own.to, custom.to));
+  const window = { from: Math.min(Math.max(own.from, custom.from), to), to };
+  const wished = Math.ceil(salt.minutesTo.centre.p90 / 15) * 15;
+  const heldBack = heldBackState({ massG: scaled.heldBackG, splitAfterMixing: Boolean(pins.splitAfterMixing) });
+  return {
+    ...scaled,
+    minutes: pins.marinadeMin ?? Math.min(window.to, Math.max(window.from, wished)),
+    place,
+    tempC: diffusion.tempC,
+    window,
+    measured: scaled.lines.map((line) => measureIngredient(line.ingredient, line.massG, around.measures)),
+    uptake: uptakeAt(salt),
+    diffusion,
+    heldBack,
+    sodiumMgPerPortion: sodiumPerPortion({
+      people,
+      saltG: { from: (salt.equilibriumSaltPercent / 100) * piece.trimmedG, to: scaled.whole.saltG + piece.trimmedG * OWN_SALT_OF_MEAT },
+      sodaSodiumMg: sodaSodium(tenderize),
+    }),
+  };
+}
+
+function sodaSodium({ choice, schools }: TenderizePlan): { from: number; to: number } {
+  if (choice === 'skip') return { from: 0, to: 0 };
+  const { sodiumMg, rinses } = schools[choice];
+  return choice === 'leave-in' ? { from: sodiumMg, to: sodiumMg } : { from: sodiumMg * SHARE_LEFT_PER_RINSE ** (rinses + 1), to: sodiumMg * SHARE_LEFT_PER_RINSE ** Math.max(0, rinses - 1) };
+}
+
+function uptakeInput({ thicknessMm, pins, way }: BatchInputs, cut: Cut, piece: PiecePlan, scaled: ScaledMarinade): MarinatePlan['diffusion'] {
+  const stripWidthMm = pins.stripWidthMm ?? WAY_PRACTICE[way].stripWidthMm ?? Infinity;
+  return {
+    thicknessMm: Math.min(thicknessMm, stripWidthMm),
+    tempC: pins.marinadePlace === 'counter' ? (pins.roomTempC ?? ROOM_C) : (pins.fridgeTempC ?? FRIDGE_C),
+    meatG: piece.trimmedG,
+    meatWaterFraction: cut.composition.water,
+    bathWaterG: scaled.onMeat.waterG,
+    saltG: scaled.onMeat.saltG,
+    ownSaltFraction: OWN_SALT_OF_MEAT,
+  };
+}

@@ -1,0 +1,2 @@
+export { WAY_PRACTICE, WAYS, type Way, type WayPractice } from './way';
+export { cookRounds, USUAL_ROOM, type CookRounds, type Room } from './cookRounds';

@@ -1,0 +1,1 @@
+export { customaryFirming } from './customaryFirming';

@@ -1,0 +1,11 @@
+export { ALLERGENS, INGREDIENT_KINDS, type Allergen, type Ingredient, type IngredientKind } from './ingredient';
+export { findIngredient, INGREDIENTS } from './ingredients';
+export {
+  HOLD_BACK_PURPOSES, scaleMarinade,
+  type HoldBackPurpose, type Marinade, type MarinadeLine, type Mixture, type ScaledMarinade,
+} from './scaleMarinade';
+export { measureIngredient, readIngredient, type MeasuredIngredient } from './measureIngredient';
+export {
+  DIFFUSIVITY_SPREAD, equilibriumSalt, saltDiffusivity, uptake, uptakeAt, uptakeCurve, uptakeModel,
+  type Equilibrium, type EquilibriumInput, type Uptake, type UptakeInput, type UptakeModel, type UptakePoint,
+} from './uptake';

@@ -1,0 +1,84 @@
+import type { Allergen, Ingredient } from './ingredient';
+
+export const HOLD_BACK_PURPOSES = ['brushing', 'glaze', 'sauce'] as const;
+export type HoldBackPurpose = (typeof HOLD_BACK_PURPOSES)[number];
+
+export interface MarinadeLine {
+  ingredient: Ingredient;
+  massG: number;
+  note?: string;
+}
+
+export interface Marinade {
+  id: string;
+  name: string;
+  /** The weight of meat the lines are written for. */
+  forMassG: number;
+  /** Customary time in the fridge. */
+  minutes: { from: number; to: number };
+  /** Share of the mix split off before it touches raw meat; 0 when none. */
+  holdBackShare: number;
+  holdBackFor?: HoldBackPurpose;
+  lines: readonly MarinadeLine[];
+}
+
+export interface Mixture {
+  massG: number;
+  waterG: number;
+  saltG: number;
+  sugarG: number;
+  allergens: Allergen[];
+  alcohol: boolean;
+  glutamate: boolean;
+}
+
+export interface ScaledMarinade {
+  /** In the order of adding: starch next to last, oil last. */
+  lines: MarinadeLine[];
+  whole: Mixture;
+  /** What goes on the meat. */
+  onMeat: Mixture;
+  heldBackG: number;
+  acid: boolean;
+  strongFruit: boolean;
+}
+
+const ORDER: readonly Ingredient['kind'][] = ['liquid', 'salt', 'sugar', 'acid', 'spice', 'fresh', 'fruit', 'starch', 'oil'];
+const SOUR_ENOUGH = 0.03;
+const FRUIT_ENOUGH = 0.02;
+
+/**
+ * The marinade for this weight of trimmed meat: every line in proportion, the held-back part split off the whole mix.
+ * @param meatG trimmed meat, > 0
+ */
+export function scaleMarinade(marinade: Marinade, meatG: number, holdBackShare = marinade.holdBackShare): ScaledMarinade {
+  if (!(meatG > 0)) throw new RangeError('meatG must be positive');
+  if (!(holdBackShare >= 0 && holdBackShare < 1)) throw new RangeError('holdBackShare must be from 0 to below 1');
+  const factor = meatG / marinade.forMassG;
+  const lines = marinade.lines
+    .map((line) => ({ ...line, massG: line.massG * factor }))
+    .sort((a, b) => ORDER.indexOf(a.ingredient.kind) - ORDER.indexOf(b.ingredient.kind));
+  const whole = mixture(lines, 1);
+  const shareOfMeat = (wanted: (ingredient: Ingredient) => boolean) => lines.reduce((sum, { ingredient, massG }) => sum + (wanted(ingredient) ? massG : 0), 0) / meatG;
+  return {
+    lines,
+    whole,
+    onMeat: mixture(lines, 1 - holdBackShare),
+    heldBackG: whole.massG * holdBackShare,
+    acid: shareOfMeat((ingredient) => ingredient.kind === 'acid') >= SOUR_ENOUGH,
+    strongFruit: shareOfMeat((ingredient) => ingredient.kind === 'fruit' && Boolean(ingredient.strongEnzyme)) >= FRUIT_ENOUGH,
+  };
+}
+
+function mixture(lines: readonly MarinadeLine[], share: number): Mixture {
+  const total = (fraction: (ingredient: Ingredient) => number) => lines.reduce((sum, { ingredient, massG }) => sum + massG * share * fraction(ingredient), 0);
+  return {
+    massG: total(() => 1),
+    waterG: total((ingredient) => ingredient.waterFraction),
+    saltG: total((ingredient) => ingredient.saltFraction),
+    sugarG: total((ingredient) => ingredient.sugarFraction),
+    allergens: [...new Set(lines.flatMap(({ ingredient }) => ingredient.allergens))].sort(),
+    alcohol: lines.some(({ ingredient }) => ingredient.alcohol),
+    glutamate: lines.some(({ ingredient }) => ingredient.glutamate),
+  };
+}

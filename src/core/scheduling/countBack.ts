@@ -1,0 +1,96 @@
+import type { Interval } from '../times';
+import type { FlexibleTask, Job, Task } from './job';
+import { warmMinutes } from './warmMinutes';
+
+const MIN_MS = 60_000;
+const STEP_MIN = 5;
+
+export interface SideTask extends Task {
+  /** Ends when this task of the chain starts. */
+  before: Task['key'];
+}
+
+export interface CountBackInput {
+  tableAtMs: number;
+  /** In working order; the last ends at the table. */
+  chain: readonly (Task | FlexibleTask)[];
+  side?: readonly SideTask[];
+  /** Nothing can start before this: usually when the plan was made. */
+  notBeforeMs?: number;
+  /** Nights to keep free of handwork where the flexible task can be stretched. */
+  quiet?: readonly Interval[];
+  warmLimitMin: number;
+  lots?: number;
+}
+
+export type ScheduleProblem = { code: 'too-long-warm'; warmMin: number; limitMin: number } | { code: 'task-length'; key: Task['key'] };
+
+export type Schedule =
+  | { ok: true; jobs: Job[]; startMs: number; warmMin: number; warmLimitMin: number; lateByMin: number; inTheNight: boolean }
+  | { ok: false; problem: ScheduleProblem };
+
+/**
+ * Clock times for one batch, counted back from the table. The flexible task keeps its wished length where it can: it is stretched or cut
+ * within its limits so that no handwork before it falls into the night and nothing starts before `notBeforeMs`.
+ * A plan that leaves raw meat out of the fridge for longer than the limit is refused.
+ */
+export function countBack(input: CountBackInput): Schedule {
+  const { chain, warmLimitMin, lots = 1, tableAtMs, notBeforeMs = -Infinity, side = [], quiet = [] } = input;
+  const odd = chain.find((task) => !(task.minutes >= 0) || !Number.isFinite(task.minutes));
+  if (odd) return { ok: false, problem: { code: 'task-length', key: odd.key } };
+
+  const placed = bestPlacement(input);
+  if (!placed) return { ok: false, problem: { code: 'too-long-warm', warmMin: warmMinutes(chain, lots), limitMin: warmLimitMin } };
+  const jobs = [...placed, ...side.flatMap((task) => placeSide(task, placed))].sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
+  const startMs = Math.min(tableAtMs, ...jobs.map((job) => job.startMs));
+  return {
+    ok: true,
+    jobs,
+    startMs,
+    warmMin: warmMinutes(placed, lots),
+    warmLimitMin,
+    lateByMin: Math.max(0, Math.ceil((notBeforeMs - startMs) / MIN_MS)),
+    inTheNight: jobs.some((job) => job.hands && overlaps(job, quiet)),
+  };
+}
+
+/** The placement that is neither late nor in the night and nearest to the wished length; undefined when none keeps the warm limit. */
+function bestPlacement({ chain, tableAtMs, notBeforeMs = -Infinity, quiet = [], warmLimitMin, lots = 1 }: CountBackInput): Job[] | undefined {
+  const flexible = chain.findIndex((task) => 'flex' in task);
+  let best: { jobs: Job[]; cost: number } | undefined;
+  const offer = (tasks: readonly Task[], off: number) => {
+    if (warmMinutes(tasks, lots) > warmLimitMin) return;
+    const jobs = place(tasks, tableAtMs);
+    const late = Math.max(0, notBeforeMs - jobs[0]!.startMs) / MIN_MS;
+    const night = jobs.slice(0, Math.max(0, flexible)).some((job) => job.hands && overlaps(job, quiet));
+    const cost = late * 1e6 + (night ? 1e5 : 0) + off;
+    if (!best || cost < best.cost) best = { jobs, cost };
+  };
+
+  offer(chain, 0);
+  if (flexible >= 0) {
+    const { flex, minutes: wished } = chain[flexible] as FlexibleTask;
+    for (let minutes = flex.fromMin; minutes <= flex.toMin && (!best || best.cost > 0); minutes += STEP_MIN) {
+      offer(chain.map((task, index) => (index === flexible ? { ...task, minutes } : task)), Math.abs(minutes - wished));
+    }
+  }
+  return best?.jobs;
+}
+
+function place(chain: readonly Task[], tableAtMs: number): Job[] {
+  let endMs = tableAtMs;
+  const jobs: Job[] = [];
+  for (const { key, stage, minutes, hands, place } of [...chain].reverse()) {
+    const startMs = endMs - Math.round(minutes * MIN_MS);
+    jobs.unshift({ key, stage, minutes, hands, place, startMs, endMs });
+    endMs = startMs;
+  }
+  return jobs;
+}
+
+function placeSide({ before, ...task }: SideTask, placed: readonly Job[]): Job[] {
+  const anchor = placed.find((job) => job.key === before);
+  return anchor ? [{ ...task, startMs: anchor.startMs - task.minutes * MIN_MS, endMs: anchor.startMs }] : [];
+}
+
+const overlaps = (job: Job, intervals: readonly Interval[]) => intervals.some(({ fromMs, toMs }) => job.startMs < toMs && job.endMs > fromMs);

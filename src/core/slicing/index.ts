@@ -1,0 +1,2 @@
+export { sliceGeometry, type SliceGeometry, type SliceInput } from './sliceGeometry';
+export { cutStrips, type Strips } from './cutStrips';

@@ -1,0 +1,75 @@
+export interface SliceInput {
+  lengthMm: number;
+  widthMm: number;
+  heightMm: number;
+  thicknessMm: number;
+  /** Turn of the blade from straight across the length, seen from above. */
+  yawDeg?: number;
+  /** Lean of the blade from upright. */
+  bevelDeg?: number;
+  /** Turn of the fibres from the length of the piece, seen from above; 0 runs along it. */
+  grainDeg?: number;
+  /** Dip of the fibres into the board; 0 is level. */
+  grainPitchDeg?: number;
+  /** When known, the surface to coat is taken from the weight instead of the counted slices. */
+  massG?: number;
+}
+
+export interface SliceGeometry {
+  /** How long the fibres are within one slice: what the teeth meet. At most the piece itself. */
+  fibreLengthMm: number;
+  sliceWidthMm: number;
+  sliceLengthMm: number;
+  /** From cut to cut along the edge of the piece that the knife walks. */
+  stepMm: number;
+  sliceCount: number;
+  /** Both faces of all slices; the narrow edges are left out. */
+  coatAreaM2: number;
+  /** Length lost to the slanted first and last slice. */
+  wedgeMm: number;
+}
+
+const RAW_MEAT_G_PER_MM3 = 1.055e-3;
+/** How far a line of this direction cosine runs before it leaves a layer this thick. */
+const reach = (layerMm: number, cosine: number) => layerMm / Math.max(Math.abs(cosine), 1e-9);
+const rad = (deg: number) => (deg * Math.PI) / 180;
+
+/**
+ * Plane cuts through a rectangular block: normal n = (cos b cos y, cos b sin y, sin b), fibres f = (cos p cos a, cos p sin a, sin p),
+ * fibre length t / |n.f|. Past the turn at which the blade leaves through the ends instead of the sides, the slices are
+ * counted along the width. Exact geometry of the block; a real piece has rounded ends.
+ *
+ * @throws RangeError for sizes that are not positive or angles outside yaw 0..90, bevel -75..75, pitch -90..90
+ * @example sliceGeometry({ lengthMm: 200, widthMm: 100, heightMm: 30, thicknessMm: 4, bevelDeg: 45 }).sliceCount // 35
+ */
+export function sliceGeometry(input: SliceInput): SliceGeometry {
+  const { lengthMm, widthMm, heightMm, thicknessMm, yawDeg = 0, bevelDeg = 0, grainDeg = 0, grainPitchDeg = 0, massG } = input;
+  for (const size of [lengthMm, widthMm, heightMm, thicknessMm]) if (!(size > 0)) throw new RangeError('sizes must be positive');
+  if (!(yawDeg >= 0 && yawDeg <= 90) || !(Math.abs(bevelDeg) <= 75) || !(Math.abs(grainPitchDeg) <= 90) || !(Math.abs(grainDeg) <= 90)) throw new RangeError('angle out of range');
+
+  const [yaw, bevel, grain, pitch] = [rad(yawDeg), rad(bevelDeg), rad(grainDeg), rad(grainPitchDeg)];
+  const crossing = Math.abs(Math.cos(bevel) * Math.cos(pitch) * Math.cos(yaw - grain) + Math.sin(bevel) * Math.sin(pitch));
+  const longestFibreMm = Math.min(
+    reach(lengthMm, Math.cos(pitch) * Math.cos(grain)),
+    reach(widthMm, Math.cos(pitch) * Math.sin(grain)),
+    reach(heightMm, Math.sin(pitch)),
+  );
+
+  const endToEnd = Math.tan(yaw) > lengthMm / widthMm;
+  const boardStepMm = thicknessMm / Math.cos(bevel);
+  const stepMm = boardStepMm / (endToEnd ? Math.sin(yaw) : Math.cos(yaw));
+  const sliceWidthMm = heightMm / Math.cos(bevel);
+  const sliceLengthMm = endToEnd ? lengthMm / Math.sin(yaw) : widthMm / Math.cos(yaw);
+  const sliceCount = Math.floor((endToEnd ? widthMm : lengthMm) / stepMm + 1e-9);
+  const coatAreaMm2 = massG ? (2 * massG) / RAW_MEAT_G_PER_MM3 / thicknessMm : 2 * sliceCount * sliceWidthMm * sliceLengthMm;
+
+  return {
+    fibreLengthMm: Math.min(reach(thicknessMm, crossing), longestFibreMm),
+    sliceWidthMm,
+    sliceLengthMm,
+    stepMm,
+    sliceCount,
+    coatAreaM2: coatAreaMm2 * 1e-6,
+    wedgeMm: heightMm * Math.abs(Math.tan(bevel)),
+  };
+}

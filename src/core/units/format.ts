@@ -1,0 +1,75 @@
+import { G_PER_LB, G_PER_OZ, MM_PER_IN, type UnitSystem } from './exact';
+
+export interface FormatStyle {
+  system: UnitSystem;
+  /** BCP 47 tag for the decimal mark and the grouping. */
+  locale: string;
+}
+
+const formatters = new Map<string, Intl.NumberFormat>();
+
+/** A number in the locale's manner with at most `digits` decimals. */
+export function formatNumber(value: number, locale: string, digits = 0): string {
+  const key = `${locale}/${digits}`;
+  let format = formatters.get(key);
+  if (!format) formatters.set(key, (format = new Intl.NumberFormat(locale, { maximumFractionDigits: digits })));
+  return format.format(value);
+}
+
+/** A number and its unit, apart, so that a screen can set them in two sizes. */
+export interface Figure {
+  value: string;
+  unit: string;
+}
+
+export function massFigure(massG: number, { system, locale }: FormatStyle): Figure {
+  if (system === 'us') {
+    if (massG >= G_PER_LB) return { value: formatNumber(massG / G_PER_LB, locale, 2), unit: 'lb' };
+    const oz = massG / G_PER_OZ;
+    return oz >= 1 ? { value: formatNumber(oz, locale, oz < 4 ? 2 : 1), unit: 'oz' } : { value: formatNumber(massG, locale, massG < 10 ? 1 : 0), unit: 'g' };
+  }
+  if (massG >= 1000) return { value: formatNumber(massG / 1000, locale, 2), unit: 'kg' };
+  return { value: formatNumber(massG, locale, massG < 20 ? 1 : 0), unit: 'g' };
+}
+
+export function lengthFigure(lengthMm: number, { system, locale }: FormatStyle): Figure {
+  if (system === 'us') return { value: inches(lengthMm / MM_PER_IN, locale), unit: 'in' };
+  return { value: formatNumber(lengthMm, locale, lengthMm < 20 ? 1 : 0), unit: 'mm' };
+}
+
+/** Inches as the sixteenths on a ruler, decimals where a sixteenth would be off by more than 5 %. */
+function inches(value: number, locale: string): string {
+  const sixteenths = Math.round(value * 16);
+  if (sixteenths === 0 || Math.abs(sixteenths / 16 - value) > 0.05 * value) return formatNumber(value, locale, 2);
+  const whole = Math.floor(sixteenths / 16);
+  let numerator = sixteenths % 16;
+  let denominator = 16;
+  while (numerator && numerator % 2 === 0) [numerator, denominator] = [numerator / 2, denominator / 2];
+  if (!numerator) return formatNumber(whole, locale);
+  return `${whole ? `${formatNumber(whole, locale)} ` : ''}${numerator}/${denominator}`;
+}
+
+export function temperatureFigure(tempC: number, { system, locale }: FormatStyle): Figure {
+  if (system === 'us') return { value: formatNumber(tempC * 1.8 + 32, locale), unit: '°F' };
+  return { value: formatNumber(tempC, locale), unit: '°C' };
+}
+
+export function joinFigure({ value, unit }: Figure): string {
+  return `${value} ${unit}`;
+}
+
+export const formatMass = (massG: number, style: FormatStyle) => joinFigure(massFigure(massG, style));
+export const formatLength = (lengthMm: number, style: FormatStyle) => joinFigure(lengthFigure(lengthMm, style));
+export const formatTemperature = (tempC: number, style: FormatStyle) => joinFigure(temperatureFigure(tempC, style));
+
+/**
+ * Minutes as a cook says them.
+ * @example formatDuration(130) // '2 h 10'
+ */
+export function formatDuration(minutes: number): string {
+  const whole = Math.round(minutes);
+  if (whole < 60) return `${whole} min`;
+  const hours = Math.floor(whole / 60);
+  const rest = whole % 60;
+  return rest ? `${hours} h ${String(rest).padStart(2, '0')}` : `${hours} h`;
+}

@@ -1,0 +1,155 @@
+import { ML_PER_CUP, ML_PER_TBSP, ML_PER_TSP } from './exact';
+import { parseNumber } from './parseNumber';
+import { parseVolume } from './parseQuantity';
+import type { Parsed } from './problem';
+
+/** A spoon or cup in the drawer. */
+export interface OwnedMeasure {
+  id: string;
+  /** How it is said after a number: "tsp", "¼ cup". A measure of one unit is counted, one of a fraction is named whole. */
+  label: string;
+  volumeMl: number;
+  kind: 'spoon' | 'cup';
+}
+
+const spoon = (id: string, label: string, volumeMl: number): OwnedMeasure => ({ id, label, volumeMl, kind: 'spoon' });
+const cup = (id: string, label: string, volumeMl: number): OwnedMeasure => ({ id, label, volumeMl, kind: 'cup' });
+
+/** The usual set: four spoons and four cups of the US customary sizes. */
+export const USUAL_MEASURES: readonly OwnedMeasure[] = [
+  spoon('tsp-1/4', '¼ tsp', ML_PER_TSP / 4),
+  spoon('tsp-1/2', '½ tsp', ML_PER_TSP / 2),
+  spoon('tsp', 'tsp', ML_PER_TSP),
+  spoon('tbsp', 'tbsp', ML_PER_TBSP),
+  cup('cup-1/4', '¼ cup', ML_PER_CUP / 4),
+  cup('cup-1/3', '⅓ cup', ML_PER_CUP / 3),
+  cup('cup-1/2', '½ cup', ML_PER_CUP / 2),
+  cup('cup', 'cup', ML_PER_CUP),
+];
+
+export interface MeasurePart {
+  measureId: string;
+  count: number;
+  /** True where the measure is filled to half. */
+  half: boolean;
+}
+
+export interface MeasuredVolume {
+  parts: MeasurePart[];
+  spoken: string;
+  volumeMl: number;
+  /** Signed, relative to the wanted volume. */
+  errorPercent: number;
+}
+
+/** Beyond this the screen shows the error and asks for the scale. */
+export const MEASURE_TOLERANCE_PERCENT = 5;
+
+const WORTH_A_PART_PERCENT = 3;
+
+/**
+ * The handiest mix of owned measures for a volume: at most two kinds of measure, one of which may be filled to half,
+ * traded off between error and handling. Below half of the smallest measure the answer is "a pinch", its error stated.
+ *
+ * @param volumeMl wanted volume in ml, > 0
+ * @throws RangeError when the volume is not a positive number or no measure is owned
+ */
+export function toMeasures(volumeMl: number, owned: readonly OwnedMeasure[] = USUAL_MEASURES): MeasuredVolume {
+  if (!(volumeMl > 0) || !Number.isFinite(volumeMl)) throw new RangeError('volumeMl must be a positive number');
+  if (owned.length === 0) throw new RangeError('at least one measure must be owned');
+
+  const scoops = owned.flatMap((measure) => [
+    { measure, half: false, volumeMl: measure.volumeMl },
+    { measure, half: true, volumeMl: measure.volumeMl / 2 },
+  ]);
+  const smallestMl = Math.min(...scoops.map((scoop) => scoop.volumeMl));
+  if (volumeMl < 0.75 * smallestMl) {
+    return { parts: [], spoken: 'a pinch', volumeMl: smallestMl / 2, errorPercent: percent(smallestMl / 2, volumeMl) };
+  }
+
+  let best: { scoops: { scoop: (typeof scoops)[number]; count: number }[]; volumeMl: number; cost: number } | undefined;
+  const offer = (list: { scoop: (typeof scoops)[number]; count: number }[]) => {
+    const total = list.reduce((sum, { scoop, count }) => sum + scoop.volumeMl * count, 0);
+    const error = Math.abs(percent(total, volumeMl));
+    const cost = handling(list) + error / WORTH_A_PART_PERCENT + (error > MEASURE_TOLERANCE_PERCENT ? 3 : 0);
+    if (!best || cost < best.cost - 1e-9) best = { scoops: list, volumeMl: total, cost };
+  };
+
+  for (const scoop of scoops) {
+    const fit = volumeMl / scoop.volumeMl;
+    if (fit < 0.5) continue;
+    const most = scoop.half ? 1 : Math.ceil(fit);
+    for (let count = Math.max(1, Math.min(Math.floor(fit), most)); count <= most; count++) {
+      offer([{ scoop, count }]);
+      const restMl = volumeMl - scoop.volumeMl * count;
+      for (const second of scoops) {
+        if (restMl <= 0 || second.volumeMl >= scoop.volumeMl || second.measure === scoop.measure) continue;
+        const wanted = Math.round(restMl / second.volumeMl);
+        if (wanted > 0 && (!second.half || wanted === 1)) offer([{ scoop, count }, { scoop: second, count: wanted }]);
+      }
+    }
+  }
+
+  const parts = best!.scoops.map(({ scoop, count }) => ({ measureId: scoop.measure.id, count, half: scoop.half }));
+  return { parts, spoken: speak(best!.scoops), volumeMl: best!.volumeMl, errorPercent: percent(best!.volumeMl, volumeMl) };
+}
+
+function handling(list: { scoop: { measure: OwnedMeasure; half: boolean }; count: number }[]): number {
+  return list.reduce((sum, { scoop, count }) => sum + 1 + 0.35 * (count - 1) + (scoop.half ? 0.9 : 0), 0);
+}
+
+const percent = (got: number, wanted: number) => (100 * (got - wanted)) / wanted;
+
+/** "2 tbsp + ½ tsp", "half of your ¼ cup", "3 × ¼ cup". */
+function speak(list: { scoop: { measure: OwnedMeasure; half: boolean }; count: number }[]): string {
+  return list
+    .map(({ scoop: { measure, half }, count }) => {
+      if (half) return /^[¼½⅓⅛]/.test(measure.label) ? `half of your ${measure.label}` : measure.id === 'tsp' ? '½ tsp' : `½ ${measure.label}`;
+      if (!/^[¼½⅓⅛]/.test(measure.label)) return `${count} ${measure.label}${count > 1 && measure.kind === 'cup' ? 's' : ''}`;
+      return count === 1 ? measure.label : `${count} × ${measure.label}`;
+    })
+    .join(' + ');
+}
+
+/** A heaped spoon holds 1.5 to 2 level ones (common practice); the middle is taken. */
+export const HEAPED = { from: 1.5, to: 2, middle: 1.75 } as const;
+
+export interface ReadVolume {
+  volumeMl: number;
+  /** Half-width of what the words leave open, in percent: heaped spoons are not exact. */
+  errorPercent: number;
+}
+
+/** Volume from kitchen words: "1 1/2 tsp", "2 heaped tsp", "half of a 1/4 cup", "¼ cup + 1 tbsp", "a pinch". */
+export function fromMeasures(text: string, decimalComma = false): Parsed<ReadVolume> {
+  if (/^\s*(a\s+)?pinch\s*$/i.test(text)) return { ok: true, value: { volumeMl: ML_PER_TSP / 16, errorPercent: 50 } };
+  if (text.length > 80) return { ok: false, problem: { code: 'not-a-number' } };
+  const parts = text.split(/\s*\+\s*|\s+and\s+(?=[\d½¼⅓a])/i);
+  if (parts.length > 1) {
+    let volumeMl = 0;
+    let spread = 0;
+    for (const part of parts) {
+      const read = fromMeasures(part, decimalComma);
+      if (!read.ok) return read;
+      volumeMl += read.value.volumeMl;
+      spread += (read.value.volumeMl * read.value.errorPercent) / 100;
+    }
+    return { ok: true, value: { volumeMl, errorPercent: (100 * spread) / volumeMl } };
+  }
+  const halved = /^\s*half\s+of\s+(?:your|my|the|a|an)\s+(.*\d.*|[^\d]*[¼½⅓].*)$/i.exec(text);
+  if (halved) {
+    const whole = fromMeasures(halved[1]!, decimalComma);
+    return whole.ok ? { ok: true, value: { ...whole.value, volumeMl: whole.value.volumeMl / 2 } } : whole;
+  }
+  const plain = text.replace(/(\d)\s*[×x]\s*(?=[¼½⅓]|\d\/)/g, '$1*').split('*');
+  if (plain.length === 2) {
+    const count = parseNumber(plain[0]!, decimalComma);
+    const each = fromMeasures(plain[1]!, decimalComma);
+    return count.ok && each.ok ? { ok: true, value: { ...each.value, volumeMl: each.value.volumeMl * count.value.value } } : each;
+  }
+  const heaped = /\b(heaped|heaping|rounded)\b/i.test(text);
+  const read = parseVolume(text.replace(/\b(heaped|heaping|rounded|level)\b/gi, '').replace(/\s+/g, ' '), { bareUnit: '', min: 1e-3, max: 100_000, decimalComma });
+  if (!read.ok) return read;
+  const spreadPercent = (100 * (HEAPED.to - HEAPED.from)) / 2 / HEAPED.middle;
+  return { ok: true, value: heaped ? { volumeMl: read.value * HEAPED.middle, errorPercent: spreadPercent } : { volumeMl: read.value, errorPercent: 0 } };
+}

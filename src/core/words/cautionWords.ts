@@ -1,0 +1,72 @@
+import type { Caution } from '../safety';
+import { formatDuration, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
+import { ALLERGEN_NAMES, ANIMAL_NAMES, listOf } from './names';
+
+export interface CautionWords {
+  title: string;
+  text: string;
+}
+
+/** A caution in a cook's words: what to do, then the reason. Figures are usual guidance, see docs/sources.md, "Safety". */
+export function cautionWords(caution: Caution, style: FormatStyle): CautionWords {
+  const temp = (tempC: number) => formatTemperature(tempC, style);
+  const rested = (tempC: number, restMin: number) => `${temp(tempC)} at the centre${restMin ? ` and ${restMin} min rest` : ''}`;
+  switch (caution.code) {
+    case 'half-frozen-slips':
+      return { title: 'Half-frozen meat slips', text: 'Lay it on its flat side on a damp cloth, curl your fingers, never force the knife.' };
+    case 'warm-minutes':
+      return {
+        title: `Out of the fridge ${formatDuration(caution.warmMin)} of ${formatDuration(caution.limitMin)}`,
+        text: caution.lots > 1 ? `Work in ${caution.lots} lots and keep the rest cold: the minutes count for each lot.` : 'Every minute of handling counts; between jobs it goes back in the fridge.',
+      };
+    case 'hot-room':
+      return { title: `A room at ${temp(caution.roomTempC)} halves the time`, text: `Above ${temp(32)} raw meat may stay out ${formatDuration(caution.limitMin)} in all.` };
+    case 'rinse-in-bowl':
+      return { title: 'Rinse in a bowl, not under the tap', text: 'Splashes carry what is on raw meat. Clean sink, board and hands after.' };
+    case 'soapy':
+      return {
+        title: `${formatNumber(caution.percent, style.locale, 2)} % soda may taste soapy`,
+        text: `Less soda or one more rinse. It also adds ${formatNumber(caution.sodiumMg / 1000, style.locale, 1)} g sodium to the batch before rinsing. An estimate.`,
+      };
+    case 'weak-soda':
+      return { title: 'Hardly enough soda to notice', text: `${formatNumber(caution.percent, style.locale, 2)} % for this time does little; more minutes or a little more soda.` };
+    case 'soda-after-fruit':
+      return { title: 'Strong fruit and soda together', text: 'Both soften the surface; on thin slices that turns to mush.' };
+    case 'strong-fruit':
+      return { title: `Strong fruit for ${formatDuration(caution.minutes)}`, text: `On thin slices keep it to about ${formatDuration(caution.maxMin)}, or they turn to mush.` };
+    case 'hold-back-first':
+      return { title: `Hold back ${formatMass(caution.massG, style)} before mixing`, text: 'What never touched raw meat can be brushed on late or served.' };
+    case 'held-back-raw':
+      return { title: 'The held-back part is raw', text: 'It was taken after the mix met the meat: bring it to a rolling boil before it is brushed on late or served, or throw it away.' };
+    case 'used-marinade':
+      return { title: 'Used marinade is raw meat juice', text: 'Boil it at a rolling boil before you serve or baste with it late, or throw it away.' };
+    case 'counter-marinade':
+      return { title: `On the counter for ${formatDuration(caution.maxMin)} at most`, text: 'It counts toward the minutes out of the fridge. Longer goes in the fridge.' };
+    case 'fridge':
+      return { title: `In the fridge, ${temp(caution.maxC)} or colder`, text: 'Warmer, bacteria grow faster than the marinade works.' };
+    case 'allergens': {
+      const plain = [caution.alcohol && 'alcohol', caution.glutamate && 'glutamate'].filter((word) => word !== false);
+      return {
+        title: caution.allergens.length ? `Contains ${listOf(caution.allergens.map((one) => ALLERGEN_NAMES[one]))}` : 'No listed allergen',
+        text: `${plain.length ? `Also ${listOf(plain)}. ` : ''}Check the labels of what you pour: makers differ.`,
+      };
+    }
+    case 'centre-temperature':
+      return { title: `Cook to ${rested(caution.tempC, caution.restMin)}`, text: `${ANIMAL_NAMES[caution.animal]}, usual guidance. Measure the thickest piece; thin slices are through when nothing pink is left.` };
+    case 'pierced':
+      return {
+        title: `Pierced meat: ${temp(caution.tempC)} at the centre`,
+        text: `Needles carry the surface inside. Lower only if you hold ${rested(caution.otherTempC, caution.otherRestMin)} with a thermometer.`,
+      };
+    case 'pink-offered':
+      return { title: 'A little pink, back in the pan', text: `Out while still a little pink, it finishes with the rest. The guidance stays ${rested(caution.tempC, caution.restMin)}.` };
+    case 'pink-refused':
+      return { title: `No pink ${ANIMAL_NAMES[caution.animal].toLowerCase()} here`, text: `Planned at ${rested(caution.tempC, caution.restMin)} instead: pink is offered only for whole beef and lamb.` };
+    case 'sugar-burns':
+      return { title: 'A sweet mix burns', text: 'Medium-high, not high; brush glaze on in the last minutes. Water into a hot sugared pan spits.' };
+    case 'surface-dry':
+      return { title: 'Dry the surface for a sear', text: 'Wipe the marinade off: wet meat steams, pale and overcooked.' };
+    case 'fire-and-sticks':
+      return { title: 'Charcoal only outdoors', text: 'It gives off carbon monoxide. Keep the handles of soaked sticks off the flame.' };
+  }
+}

@@ -1,0 +1,5 @@
+export { ALLERGEN_NAMES, ANIMAL_NAMES, GUIDANCE_LINE, listOf, SODA_NAMES, SODA_REASONS, STAGE_NAMES, WAY_NAMES, WORK_NAMES } from './names';
+export { cautionWords, type CautionWords } from './cautionWords';
+export { JOB_SHORT, jobWords, type JobContext, type JobWords } from './jobWords';
+export { quantityWords, type QuantityKind } from './quantityWords';
+export { scheduleWords } from './scheduleWords';

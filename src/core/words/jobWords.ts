@@ -1,0 +1,82 @@
+import type { BatchInputs, BatchPlan, Surroundings } from '../batches';
+import type { Job, JobKey } from '../scheduling';
+import { formatDuration, formatLength, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
+
+export interface JobWords {
+  /** The verb, the same on the button, the timeline and in the log. */
+  title: string;
+  /** One word for a narrow bar. */
+  short: string;
+  /** What to do, in a sentence or two. */
+  text: string;
+}
+
+export const JOB_SHORT: Record<JobKey, string> = {
+  trim: 'Trim', firm: 'Firm', slice: 'Slice', soda: 'Soda on', 'soda-wait': 'Soda', rinse: 'Rinse', drain: 'Drain', mix: 'Mix', coat: 'Coat', marinate: 'Marinate',
+  turn: 'Turn', soak: 'Soak sticks', thread: 'Thread', dry: 'Wipe dry', cook: 'Cook',
+};
+
+export interface JobContext {
+  plan: BatchPlan;
+  inputs: BatchInputs;
+  around: Pick<Surroundings, 'cut' | 'marinade'>;
+}
+
+/** A job in a cook's words, with the figures of this plan. */
+export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: JobContext, style: FormatStyle): JobWords {
+  const mass = (massG: number) => formatMass(massG, style);
+  const length = (mm: number) => formatLength(mm, style);
+  const { slice, tenderize, marinate, cook, piece, lots } = plan;
+  const inLots = lots > 1 ? ` Work in ${lots} lots, the rest stays in the fridge.` : '';
+  const say = (title: string, text: string): JobWords => ({ title, short: JOB_SHORT[key], text });
+  const soda = tenderize.schools['rinse-off'];
+  const grill = inputs.way === 'flat-skewers';
+
+  switch (key) {
+    case 'trim':
+      return say('Trim it', `${around.cut.trim} Weigh what is left: ${mass(piece.trimmedG)} expected. Lay it flat and plump on a tray.${inLots}`);
+    case 'firm':
+      return say('Firm it in the freezer', `${formatDuration(plan.firm.from)} to ${formatDuration(plan.firm.to)}, until the outside is stiff and the middle still gives. An estimate: press it and see.`);
+    case 'slice':
+      return say(
+        'Slice it',
+        `${length(slice.thicknessMm)} thick, across the fibres, about ${formatNumber(slice.sliceCount, style.locale)} slices${slice.bevelDeg ? `, knife leaning ${formatNumber(slice.bevelDeg, style.locale)}°` : ''}.` +
+          `${slice.strips ? ` Then cut the slices into strips of ${length(slice.strips.stripWidthMm)}.` : ''}${inLots}`,
+      );
+    case 'soda':
+      return say('Soda on', `Sprinkle ${mass(soda.sodaG)} of soda (${soda.spoken.spoken}) over the slices and rub it in, a little oil helps to spread it.${inLots}`);
+    case 'soda-wait':
+      return say('Soda works', `In the fridge, ${formatDuration(soda.soakMin)}.`);
+    case 'rinse':
+      return say('Rinse off the soda', `Lower the slices into a bowl of cold water, swirl, pour off. ${soda.rinses} changes, until the water stays clear and feels slick no more.`);
+    case 'drain':
+      return say('Drain', `In a colander over a bowl, in the fridge, ${formatDuration(soda.drainMin)}.`);
+    case 'mix': {
+      const held = marinate.heldBack === 'clean' ? ` Hold back ${mass(marinate.heldBackG)} for ${around.marinade.holdBackFor ?? 'later'} before any of it meets the meat.` : '';
+      return say('Mix the marinade', `${mass(marinate.whole.massG)} in all. Starch next to last, oil last.${held}`);
+    }
+    case 'coat': {
+      const leaveIn = tenderize.choice === 'leave-in' ? ` Stir in ${mass(tenderize.schools['leave-in'].sodaG)} of soda (${tenderize.schools['leave-in'].spoken.spoken}) first.` : '';
+      return say('Coat the slices', `${mass(marinate.onMeat.massG)} of marinade.${leaveIn} Coat piece by piece: a slice stuck to another stays unmarinated. Press the air out of the bag.`);
+    }
+    case 'marinate':
+      return say(marinate.place === 'fridge' ? 'Marinate in the fridge' : 'Marinate on the counter', `${formatDuration(marinate.minutes)}.`);
+    case 'turn':
+      return say('Turn the bag', 'Turn it, knead it, press the slices apart.');
+    case 'soak':
+      return say('Put the sticks to soak', `${formatNumber(cook.sticks, style.locale)} bamboo sticks, water above them. Metal ones need none.`);
+    case 'thread':
+      return say('Thread the skewers', `${formatNumber(cook.sticks, style.locale)} sticks. Zigzag like a running stitch, stretched so the stick hardly shows.${inLots}`);
+    case 'dry':
+      return say('Wipe the strips dry', `Let the marinade drip off and pat them: wet meat steams. Keep what waits in the fridge.${inLots}`);
+    case 'cook': {
+      const side = `${formatNumber(cook.minutesPerSide.from, style.locale, 1)} to ${formatNumber(cook.minutesPerSide.to, style.locale, 1)} min a side`;
+      const rounds = `${formatNumber(cook.rounds, style.locale)} ${cook.rounds === 1 ? 'round' : 'rounds'}`;
+      const { tempC, restMin } = cook.temperature;
+      const centre = `${formatTemperature(tempC, style)} at the centre${restMin ? ` and ${restMin} min rest` : ''}`;
+      return grill
+        ? say('Grill the skewers', `${rounds}, ${side} over direct heat, to ${centre}. Oil the grate. What waits stays in the fridge.`)
+        : say('Stir-fry in rounds', `${rounds}, one layer each, about 1 min, turn, a few strokes, out. Everything back at the end, to ${centre}. What waits stays in the fridge.`);
+    }
+  }
+}

@@ -1,0 +1,12 @@
+import type { ScheduleProblem } from '../scheduling';
+import { formatDuration } from '../units';
+
+/** Why a plan was refused and what helps. */
+export function scheduleWords(problem: ScheduleProblem): string {
+  switch (problem.code) {
+    case 'too-long-warm':
+      return `This plan leaves raw meat out of the fridge for ${formatDuration(problem.warmMin)}; the limit is ${formatDuration(problem.limitMin)}, because bacteria grow fast between fridge and stove. Work in smaller lots, or marinate in the fridge.`;
+    case 'task-length':
+      return 'One of the times is not a length of time. Change it or unpin it.';
+  }
+}

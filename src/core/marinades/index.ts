@@ -1,5 +1,6 @@
 export { ALLERGENS, INGREDIENT_KINDS, type Allergen, type Ingredient, type IngredientKind } from './ingredient';
 export { findIngredient, INGREDIENTS } from './ingredients';
+export { STARTER_BOOK, type BookEntry } from './book';
 export {
   HOLD_BACK_PURPOSES, scaleMarinade,
   type HoldBackPurpose, type Marinade, type MarinadeLine, type Mixture, type ScaledMarinade,

@@ -1,0 +1,1 @@
+export async function loadDemo() { return 'none yet'; }

@@ -1,0 +1,47 @@
+import type { Way } from '../cooking';
+import type { HoldBackPurpose } from './scaleMarinade';
+
+export interface BookEntry {
+  name: string;
+  note: string;
+  ways: Way[];
+  forMassG: number;
+  minutes: { from: number; to: number };
+  holdBackShare: number;
+  holdBackFor?: HoldBackPurpose;
+  lines: { ingredientId: string; massG: number; note?: string }[];
+}
+
+const line = (ingredientId: string, massG: number, note?: string) => ({ ingredientId, massG, note });
+
+/** The marinades a new kitchen starts with, of our own making, each written for a kilogram of trimmed meat. */
+export const STARTER_BOOK: readonly BookEntry[] = [
+  {
+    name: 'Cumin and orange', note: 'Savoury with a little fruit; no soy, no wheat.', ways: ['flat-skewers', 'stir-fry'], forMassG: 1000, minutes: { from: 60, to: 1200 }, holdBackShare: 0.15, holdBackFor: 'brushing',
+    lines: [line('orange-juice', 110), line('salt-fine', 11), line('cumin', 9, 'toasted, then cracked'), line('coriander-seed', 4), line('chilli-flakes', 2), line('garlic', 20), line('onion', 75), line('olive-oil', 45)],
+  },
+  {
+    name: 'Fennel and soy', note: 'Savoury, unsweetened, with starch and oil to coat.', ways: ['stir-fry'], forMassG: 1000, minutes: { from: 20, to: 720 }, holdBackShare: 0.15, holdBackFor: 'sauce',
+    lines: [line('soy-sauce', 62), line('rice-wine', 40), line('fennel-seed', 5, 'crushed'), line('ginger', 10), line('garlic', 15), line('corn-starch', 14), line('sesame-oil', 18)],
+  },
+  {
+    name: 'Juniper and cider', note: 'For poultry and pork: sour-sweet, dark berries.', ways: ['flat-skewers', 'stir-fry'], forMassG: 1000, minutes: { from: 30, to: 480 }, holdBackShare: 0.1, holdBackFor: 'glaze',
+    lines: [line('cider-vinegar', 35), line('water', 40), line('salt-sea', 12), line('honey', 20), line('juniper', 5, 'crushed'), line('black-pepper', 3), line('thyme', 4), line('neutral-oil', 30)],
+  },
+  {
+    name: 'Pear and dark soy', note: 'Sweet and mild; the pear tenderizes gently.', ways: ['flat-skewers', 'stir-fry'], forMassG: 1000, minutes: { from: 60, to: 1440 }, holdBackShare: 0.15, holdBackFor: 'brushing',
+    lines: [line('soy-sauce', 55), line('dark-soy-sauce', 25), line('brown-sugar', 35), line('pear', 90), line('garlic', 18), line('ginger', 6), line('black-pepper', 2), line('sesame-oil', 20)],
+  },
+  {
+    name: 'Lemon, yogurt and paprika', note: 'Clings well; sour enough that soda has to be rinsed off first.', ways: ['flat-skewers'], forMassG: 1000, minutes: { from: 60, to: 720 }, holdBackShare: 0.2, holdBackFor: 'sauce',
+    lines: [line('yogurt', 160), line('lemon-juice', 25), line('salt-fine', 12), line('paprika', 8), line('cumin', 5), line('garlic', 20), line('olive-oil', 25)],
+  },
+  {
+    name: 'Kiwi and ginger, quick', note: 'Strong fruit: for tough cuts and for a short time only.', ways: ['stir-fry'], forMassG: 1000, minutes: { from: 20, to: 60 }, holdBackShare: 0,
+    lines: [line('tamari', 60), line('kiwi', 35, 'puréed, added last'), line('ginger', 12), line('spring-onion', 30), line('potato-starch', 14), line('neutral-oil', 20)],
+  },
+  {
+    name: 'Salt, pepper and rosemary', note: 'Nearly dry: seasoned, oiled, nothing in the way.', ways: ['flat-skewers', 'stir-fry'], forMassG: 1000, minutes: { from: 30, to: 720 }, holdBackShare: 0,
+    lines: [line('salt-flake', 11), line('black-pepper', 4), line('rosemary', 5), line('garlic', 10), line('lemon-juice', 15), line('olive-oil', 40)],
+  },
+];

@@ -1,0 +1,1 @@
+export { EVENT_KINDS, jobProgress, ringsAtMs, type BatchEvent, type EventKind, type JobProgress } from './jobProgress';

@@ -1,0 +1,42 @@
+import type { JobKey } from '../scheduling';
+
+export const EVENT_KINDS = ['job-started', 'job-done', 'job-undone', 'timer-extended', 'caution-acknowledged'] as const;
+export type EventKind = (typeof EVENT_KINDS)[number];
+
+/** One thing that was done, as kept in the append-only record. */
+export interface BatchEvent {
+  id: string;
+  kind: EventKind;
+  jobKey?: JobKey;
+  atMs: number;
+  payload: Readonly<Record<string, string | number | boolean>>;
+}
+
+export interface JobProgress {
+  startedAtMs?: number;
+  doneAtMs?: number;
+  /** Minutes added to its timer. */
+  extraMin: number;
+}
+
+/**
+ * Where every job stands, from the events in the order they were recorded: an undo takes back the last start or finish of that job.
+ * Jobs without an event are absent.
+ */
+export function jobProgress(events: readonly BatchEvent[]): Map<JobKey, JobProgress> {
+  const progress = new Map<JobKey, JobProgress>();
+  for (const { kind, jobKey, atMs, payload } of events) {
+    if (!jobKey) continue;
+    const known = progress.get(jobKey) ?? { extraMin: 0 };
+    if (kind === 'job-started') progress.set(jobKey, { ...known, startedAtMs: known.startedAtMs ?? atMs });
+    if (kind === 'job-done') progress.set(jobKey, { ...known, startedAtMs: known.startedAtMs ?? atMs, doneAtMs: atMs });
+    if (kind === 'job-undone') progress.set(jobKey, known.doneAtMs === undefined ? { extraMin: 0 } : { ...known, doneAtMs: undefined });
+    if (kind === 'timer-extended') progress.set(jobKey, { ...known, extraMin: known.extraMin + Number(payload.minutes ?? 0) });
+  }
+  return progress;
+}
+
+/** When a running timer rings, or undefined for a job that was not started or is done. */
+export function ringsAtMs({ startedAtMs, doneAtMs, extraMin }: JobProgress, minutes: number): number | undefined {
+  return startedAtMs === undefined || doneAtMs !== undefined ? undefined : startedAtMs + (minutes + extraMin) * 60_000;
+}

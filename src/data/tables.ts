@@ -1,0 +1,116 @@
+import type { BatchInputs } from '@/core/batches';
+import type { Allergen, IngredientKind } from '@/core/marinades';
+import type { Way } from '@/core/cooking';
+
+/** Rows as the driver gives them. */
+export interface Versioned {
+  id: string;
+  household_id: string;
+  version: number;
+  created_at: Date;
+  updated_at: Date;
+  deleted_at: Date | null;
+}
+
+export interface HouseholdRow {
+  id: string;
+  name: string;
+  zone: string;
+  version: number;
+}
+
+export interface IngredientRow {
+  household_id: string;
+  id: string;
+  name: string;
+  other_names: string[];
+  kind: IngredientKind;
+  density_g_per_ml: number;
+  water_fraction: number;
+  salt_fraction: number;
+  sugar_fraction: number;
+  allergens: Allergen[];
+  strong_enzyme: boolean;
+  alcohol: boolean;
+  glutamate: boolean;
+  piece_name: string | null;
+  piece_mass_g: number | null;
+}
+
+export interface MarinadeRow extends Versioned {
+  name: string;
+  note: string;
+  ways: Way[];
+  for_mass_g: number;
+  minutes_from: number;
+  minutes_to: number;
+  hold_back_share: number;
+  hold_back_for: string | null;
+}
+
+export interface MarinadeLineRow {
+  marinade_id: string;
+  position: number;
+  ingredient_id: string;
+  mass_g: number;
+  note: string;
+}
+
+export interface MealRow extends Versioned {
+  name: string;
+  table_at: Date;
+  zone: string;
+  people: number;
+}
+
+/** The versioned part of a batch that no query asks for. */
+export interface StoredPlan {
+  thicknessMm: number;
+  notBeforeMs?: number;
+  pins: BatchInputs['pins'];
+}
+
+export interface BatchRow extends Versioned {
+  meal_id: string;
+  marinade_id: string;
+  name: string;
+  way: Way;
+  people: number;
+  table_at: Date;
+  zone: string;
+  plan_version: number;
+  plan: StoredPlan;
+}
+
+export interface PieceRow {
+  batch_id: string;
+  cut_id: string;
+  mass_g: number;
+  height_mm: number;
+}
+
+export interface EventRow {
+  id: string;
+  household_id: string;
+  batch_id: string;
+  sequence: string;
+  kind: string;
+  job_key: string | null;
+  at: Date;
+  zone: string;
+  payload: Record<string, unknown>;
+  recorded_at: Date;
+}
+
+export interface TastingRow extends Versioned {
+  batch_id: string;
+  tenderness: number;
+  juiciness: number;
+  salt: number;
+  sweetness: number;
+  mush: number;
+  soapiness: number;
+  note: string;
+  change_next: string;
+  tasted_at: Date;
+}

@@ -1,0 +1,38 @@
+import * as contract from '@/contract/calculations';
+import { findIngredient, measureIngredient, readIngredient, uptake, type MeasuredIngredient } from '@/core/marinades';
+import { sliceGeometry } from '@/core/slicing';
+import { soda } from '@/core/tenderizing';
+import { quantityWords } from '@/core/words';
+import { breaksRule } from './failures';
+import { operation, type Operation } from './operation';
+
+const tag = 'calculations';
+
+/** The same functions that the screens run, one to a path. */
+export const calculations: Operation[] = [
+  operation({
+    method: 'POST', path: '/calc/slices', tag, summary: 'Slices of a block: fibre length, size, count, surface', body: contract.slicesRequest, response: contract.slicesResponse,
+    run: ({ body }) => ({ body: sliceGeometry(body) }),
+  }),
+  operation({
+    method: 'POST', path: '/calc/soda', tag, summary: 'Baking soda: dose, minutes, rinses, sodium, taste', body: contract.sodaRequest, response: contract.sodaResponse,
+    run: ({ body }) => ({ body: soda(body) }),
+  }),
+  operation({
+    method: 'POST', path: '/calc/uptake', tag, summary: 'Salt from a marinade: equilibrium and how far it gets by when', body: contract.uptakeRequest, response: contract.uptakeResponse,
+    run: ({ body }) => ({ body: uptake(body) }),
+  }),
+  operation({
+    method: 'POST', path: '/calc/measures', tag, summary: 'Grams to spoons and cups, and back', body: contract.measuresRequest, response: contract.measuresResponse,
+    run: ({ body }) => ({ body: measures(body) }),
+  }),
+];
+
+function measures(body: { ingredient: string; massG: number } | { ingredient: string; text: string }): MeasuredIngredient {
+  const ingredient = findIngredient(body.ingredient);
+  if (!ingredient) throw breaksRule(`There is no ingredient “${body.ingredient}”.`, '/ingredient');
+  if ('massG' in body) return measureIngredient(ingredient, body.massG);
+  const read = readIngredient(ingredient, body.text);
+  if (!read.ok) throw breaksRule(quantityWords(read.problem, { what: 'a measure', examples: '1 1/2 tsp or ¼ cup', show: (ml) => `${ml} ml` }), '/text');
+  return read.value;
+}

@@ -1,0 +1,92 @@
+import 'server-only';
+import { z, ZodError } from 'zod';
+import { VersionConflict } from '@/data/failures';
+import { onStore } from '../store';
+import { badRequest, breaksRule, changedElsewhere, invalid, needsIfMatch, notFound, Refusal } from './failures';
+import type { Answer, Method, Operation } from './operation';
+import { operations } from './operations';
+
+const MAX_BODY_BYTES = 256 * 1024;
+const etagOf = (version: number) => `"${version}"`;
+
+/** Answers one request to /api/v1: finds the operation, checks everything that comes in, and speaks problem+json when it cannot. */
+export async function handle(request: Request, segments: readonly string[]): Promise<Response> {
+  try {
+    return await answer(request, segments);
+  } catch (error) {
+    const refusal = error instanceof Refusal ? error : error instanceof ZodError ? invalid(error) : error instanceof RangeError ? breaksRule(error.message) : undefined;
+    if (!refusal) console.error(error);
+    const problem = refusal?.problem ?? { type: '/problems/internal', title: 'Mince made a mistake.', status: 500, detail: 'Nothing was changed. Try again; if it stays so, restart Mince.' };
+    return Response.json(problem, { status: problem.status, headers: { 'Content-Type': 'application/problem+json', 'Cache-Control': 'no-store', ...refusal?.headers } });
+  }
+}
+
+async function answer(request: Request, segments: readonly string[]): Promise<Response> {
+  const { found, params } = find(request.method as Method, segments);
+  const url = new URL(request.url);
+  const query = found.query ? found.query.parse(Object.fromEntries(url.searchParams)) : {};
+  const body = found.body ? found.body.parse(await readJson(request)) : undefined;
+  const version = found.ifMatch ? readIfMatch(request, found.ifMatch) : undefined;
+
+  const given = await onStore(async () => {
+    try {
+      return await found.run({ params, query, body, version });
+    } catch (error) {
+      if (!(error instanceof VersionConflict) || !found.current) throw error;
+      const current = await found.current(params.id!);
+      throw changedElsewhere(current, etagOf(current.version));
+    }
+  });
+  return respond(given, found, request);
+}
+
+function respond({ status, body, version, location }: Answer, { status: usual = 200 }: Operation, request: Request): Response {
+  const headers: Record<string, string> = { 'Cache-Control': 'no-store' };
+  if (version !== undefined) headers.ETag = etagOf(version);
+  if (location) headers.Location = location;
+  if (version !== undefined && request.method === 'GET' && request.headers.get('if-none-match') === etagOf(version)) return new Response(null, { status: 304, headers });
+  return body === undefined ? new Response(null, { status: status ?? usual, headers }) : Response.json(body, { status: status ?? usual, headers });
+}
+
+const uuid = z.uuid();
+
+function find(method: Method, segments: readonly string[]): { found: Operation; params: Record<string, string> } {
+  const matching = operations.flatMap((one) => {
+    const wanted = one.path.slice(1).split('/');
+    if (wanted.length !== segments.length) return [];
+    const params: Record<string, string> = {};
+    const fits = wanted.every((part, index) => (part.startsWith('{') ? (params[part.slice(1, -1)] = segments[index]!) : part === segments[index]));
+    return fits ? [{ found: one, params }] : [];
+  });
+  if (matching.length === 0) throw notFound('address');
+  const exact = matching.find(({ found }) => found.method === method);
+  if (!exact) {
+    const allowed = matching.map(({ found }) => found.method).join(', ');
+    throw new Refusal({ type: '/problems/method', title: `${method} is not possible here.`, status: 405, detail: `Possible: ${allowed}.` }, { Allow: allowed });
+  }
+  if (exact.params.id !== undefined && !uuid.safeParse(exact.params.id).success) throw notFound(exact.found.tag.replace(/(e?)s$/, ''));
+  return exact;
+}
+
+async function readJson(request: Request): Promise<unknown> {
+  const type = request.headers.get('content-type') ?? '';
+  if (type && !/json/.test(type)) throw new Refusal({ type: '/problems/media-type', title: 'Send JSON.', status: 415, detail: `This was ${type.slice(0, 60)}.` });
+  const text = await request.text();
+  if (text.length > MAX_BODY_BYTES) throw new Refusal({ type: '/problems/too-large', title: 'That is too much at once.', status: 413, detail: 'At most 256 kB.' });
+  try {
+    return JSON.parse(text);
+  } catch {
+    throw badRequest('The body is not JSON.');
+  }
+}
+
+function readIfMatch(request: Request, need: 'required' | 'optional'): number | undefined {
+  const header = request.headers.get('if-match');
+  if (header === null || header === '*') {
+    if (need === 'required' && header === null) throw needsIfMatch();
+    return undefined;
+  }
+  const version = /^(?:W\/)?"(\d{1,9})"$/.exec(header.trim());
+  if (!version) throw badRequest('If-Match must be one ETag as it was read, in quotes, or *.');
+  return Number(version[1]);
+}

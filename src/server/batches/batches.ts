@@ -1,0 +1,187 @@
+import 'server-only';
+import type { Batch, BatchWrite, EventResource, EventWrite } from '@/contract/resources';
+import { planBatch, type BatchInputs, type BatchPlan, type Surroundings } from '@/core/batches';
+import { findIngredient } from '@/core/marinades';
+import { findCut } from '@/core/pieces';
+import type { BatchEvent } from '@/core/progress';
+import { scheduleWords, WAY_NAMES } from '@/core/words';
+import { addEvent, eventsOf, findEvent, mealAt, piecesOf, replaceJobs, savePiece } from '@/data/batches';
+import { database, transaction, type Db } from '@/data/connection';
+import type { BatchRow, EventRow, HouseholdRow, MealRow, PieceRow } from '@/data/tables';
+import { findRow, insertRow, listRows, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
+import { breaksRule, notFound } from '../api/failures';
+import { currentHousehold, ingredientsOf } from '../kitchen/kitchen';
+import { coreMarinades } from '../marinades/marinades';
+import { mealName } from '../meals/mealName';
+import { stampsOf } from '../stamps';
+
+const TABLE = 'batch';
+const PLAN_VERSION = 1;
+
+/** A stored batch with everything a plan is made from. */
+export interface LoadedBatch {
+  resource: Omit<Batch, 'schedule'>;
+  inputs: BatchInputs;
+  around: Surroundings;
+}
+
+/** Loads what batches need from around them once, however many there are. */
+export async function surroundingsFor(household: HouseholdRow, db: Db = database()) {
+  const ingredients = await ingredientsOf(household.id, db);
+  const marinades = await coreMarinades(db, household.id, ingredients);
+  const sodaIngredient = findIngredient('soda', ingredients) ?? findIngredient('soda')!;
+  return (inputs: Pick<BatchInputs, 'cutId' | 'marinadeId'>): Surroundings => {
+    const cut = findCut(inputs.cutId);
+    const marinade = marinades.get(inputs.marinadeId);
+    if (!cut) throw breaksRule('There is no such cut.', '/cutId');
+    if (!marinade) throw breaksRule('There is no such marinade.', '/marinadeId');
+    return { cut, marinade, sodaIngredient, zone: household.zone };
+  };
+}
+
+export function inputsOf(write: BatchWrite): BatchInputs {
+  const { way, cutId, massG, heightMm, thicknessMm, marinadeId, people, pins, tableAt, notBefore } = write;
+  return { way, cutId, massG, heightMm, thicknessMm, marinadeId, people, pins, tableAtMs: Date.parse(tableAt), ...(notBefore ? { notBeforeMs: Date.parse(notBefore) } : {}) };
+}
+
+function toLoaded(row: BatchRow, piece: PieceRow, around: (inputs: BatchInputs) => Surroundings): LoadedBatch {
+  const { plan } = row;
+  const inputs: BatchInputs = {
+    way: row.way, cutId: piece.cut_id, massG: piece.mass_g, heightMm: piece.height_mm, thicknessMm: plan.thicknessMm, marinadeId: row.marinade_id, people: row.people,
+    tableAtMs: row.table_at.getTime(), ...(plan.notBeforeMs ? { notBeforeMs: plan.notBeforeMs } : {}), pins: plan.pins,
+  };
+  const { tableAtMs, notBeforeMs, ...answers } = inputs;
+  const resource = {
+    ...stampsOf(row), ...answers, name: row.name, mealId: row.meal_id, zone: row.zone, tableAt: new Date(tableAtMs).toISOString(), ...(notBeforeMs ? { notBefore: new Date(notBeforeMs).toISOString() } : {}),
+  };
+  return { resource, inputs, around: around(inputs) };
+}
+
+export async function loadBatches(db: Db, household: HouseholdRow, rows: BatchRow[]): Promise<LoadedBatch[]> {
+  const [pieces, around] = await Promise.all([piecesOf(db, { householdId: household.id }, rows.map(({ id }) => id)), surroundingsFor(household, db)]);
+  return rows.map((row) => toLoaded(row, pieces.find(({ batch_id }) => batch_id === row.id)!, around));
+}
+
+function scheduleOf({ schedule, lots }: BatchPlan): Batch['schedule'] {
+  if (!schedule.ok) return { ok: false, reason: scheduleWords(schedule.problem) };
+  const { startMs, warmMin, warmLimitMin, lateByMin, jobs } = schedule;
+  const iso = (ms: number) => new Date(ms).toISOString();
+  return { ok: true, startAt: iso(startMs), warmMin, warmLimitMin, lateByMin, lots, jobs: jobs.map(({ startMs: from, endMs: to, ...job }) => ({ ...job, startAt: iso(from), endAt: iso(to) })) };
+}
+
+const withSchedule = ({ resource, inputs, around }: LoadedBatch): Batch => ({ ...resource, schedule: scheduleOf(planBatch(inputs, around)) });
+
+export async function listBatches(page: Page & { mealId?: string }): Promise<{ items: Batch[]; total: number }> {
+  const household = await currentHousehold();
+  const where = page.mealId ? { meal_id: page.mealId } : {};
+  const { rows, total } = await listRows<BatchRow>(database(), TABLE, { householdId: household.id }, { ...page, where, orderBy: [{ column: 'table_at', order: 'desc' }] });
+  return { items: (await loadBatches(database(), household, rows)).map(withSchedule), total };
+}
+
+export async function loadBatch(id: string): Promise<LoadedBatch> {
+  const household = await currentHousehold();
+  const row = await findRow<BatchRow>(database(), TABLE, { householdId: household.id }, id);
+  if (!row) throw notFound('batch');
+  return (await loadBatches(database(), household, [row]))[0]!;
+}
+
+export async function readBatch(id: string): Promise<Batch> {
+  return withSchedule(await loadBatch(id));
+}
+
+/** The resource for a row that lost a race, as the 412 answer shows it. */
+export async function currentBatch(row: BatchRow): Promise<Batch> {
+  const household = await currentHousehold();
+  return withSchedule((await loadBatches(database(), household, [row]))[0]!);
+}
+
+export async function createBatch(write: BatchWrite): Promise<Batch> {
+  const household = await currentHousehold();
+  return transaction(async (trx) => {
+    const dated = { ...write, notBefore: write.notBefore ?? new Date().toISOString() };
+    const { plan, around } = await planned(trx, household, dated);
+    const mealId = await mealFor(trx, household, dated);
+    const name = write.name ?? `${around.cut.name}, ${WAY_NAMES[write.way].toLowerCase()}`;
+    const row = await insertRow<BatchRow>(trx, TABLE, { householdId: household.id }, { ...toRow(dated, household.zone), meal_id: mealId, name });
+    return finish(trx, household, row, dated, plan);
+  });
+}
+
+export async function changeBatch(id: string, version: number | undefined, write: BatchWrite): Promise<Batch> {
+  const household = await currentHousehold();
+  return transaction(async (trx) => {
+    const { plan } = await planned(trx, household, write);
+    const values = { ...toRow(write, household.zone), ...(write.name ? { name: write.name } : {}), ...(write.mealId ? { meal_id: write.mealId } : {}) };
+    const row = await updateRow<BatchRow>(trx, TABLE, { householdId: household.id }, { id, version, values });
+    if (!row) throw notFound('batch');
+    return finish(trx, household, row, write, plan);
+  });
+}
+
+async function planned(db: Db, household: HouseholdRow, write: BatchWrite): Promise<{ plan: BatchPlan; around: Surroundings }> {
+  const around = (await surroundingsFor(household, db))(write);
+  return { plan: planBatch(inputsOf(write), around), around };
+}
+
+async function finish(trx: Db, household: HouseholdRow, row: BatchRow, write: BatchWrite, plan: BatchPlan): Promise<Batch> {
+  const scope = { householdId: household.id };
+  await savePiece(trx, scope, { batch_id: row.id, cut_id: write.cutId, mass_g: write.massG, height_mm: write.heightMm });
+  await replaceJobs(trx, scope, row.id, plan.schedule.ok ? plan.schedule.jobs : []);
+  return withSchedule((await loadBatches(trx, household, [row]))[0]!);
+}
+
+function toRow(write: BatchWrite, zone: string): Partial<BatchRow> {
+  const { thicknessMm, notBeforeMs, pins } = inputsOf(write);
+  return {
+    marinade_id: write.marinadeId, way: write.way, people: write.people, table_at: new Date(write.tableAt), zone, plan_version: PLAN_VERSION,
+    plan: { thicknessMm, pins, ...(notBeforeMs ? { notBeforeMs } : {}) },
+  };
+}
+
+/** The meal named, the meal at that hour, or a new one. */
+async function mealFor(trx: Db, household: HouseholdRow, { mealId, tableAt, people }: BatchWrite): Promise<string> {
+  const scope = { householdId: household.id };
+  if (mealId) {
+    if (!(await findRow(trx, 'meal', scope, mealId))) throw breaksRule('There is no such meal.', '/mealId');
+    return mealId;
+  }
+  const at = new Date(tableAt);
+  const known = await mealAt(trx, scope, at);
+  if (known) return known.id;
+  const { id } = await insertRow<MealRow>(trx, 'meal', scope, { name: mealName(at.getTime(), household.zone), table_at: at, zone: household.zone, people });
+  return id;
+}
+
+export async function removeBatch(id: string, version?: number): Promise<void> {
+  const { id: householdId } = await currentHousehold();
+  if (!(await removeRow(database(), TABLE, { householdId }, { id, version }))) throw notFound('batch');
+}
+
+export async function restoreBatch(id: string): Promise<Batch> {
+  const { id: householdId } = await currentHousehold();
+  if (!(await restoreRow<BatchRow>(database(), TABLE, { householdId }, id))) throw notFound('batch');
+  return readBatch(id);
+}
+
+const toEvent = (row: EventRow): EventResource => ({
+  id: row.id, batchId: row.batch_id, kind: row.kind as EventResource['kind'], ...(row.job_key ? { jobKey: row.job_key as EventResource['jobKey'] } : {}),
+  at: row.at.toISOString(), zone: row.zone, payload: row.payload as EventResource['payload'], recordedAt: row.recorded_at.toISOString(),
+});
+
+export const toBatchEvent = ({ id, kind, jobKey, at, payload }: EventResource): BatchEvent => ({ id, kind, jobKey, atMs: Date.parse(at), payload });
+
+/** Adds to the record; a retry with the same id finds what is there. */
+export async function recordEvent(batchId: string, write: EventWrite): Promise<{ event: EventResource; isNew: boolean }> {
+  const household = await currentHousehold();
+  const scope = { householdId: household.id };
+  if (!(await findRow(database(), TABLE, scope, batchId))) throw notFound('batch');
+  const isNew = await addEvent(database(), scope, { id: write.id, batch_id: batchId, kind: write.kind, job_key: write.jobKey ?? null, at: new Date(write.at), zone: household.zone, payload: write.payload });
+  const row = await findEvent(database(), scope, write.id);
+  if (!row || row.batch_id !== batchId) throw breaksRule('That id belongs to another event.', '/id');
+  return { event: toEvent(row), isNew };
+}
+
+export async function listEvents(batchIds: string[]): Promise<EventResource[]> {
+  const { id: householdId } = await currentHousehold();
+  return (await eventsOf(database(), { householdId }, batchIds)).map(toEvent);
+}

@@ -1,0 +1,54 @@
+import 'server-only';
+import { initialZone } from '@/config/environment';
+import type { Household } from '@/contract/resources';
+import { INGREDIENTS, STARTER_BOOK, type Ingredient } from '@/core/marinades';
+import { isZone } from '@/core/times';
+import type { Db } from '@/data/connection';
+import { ensureHousehold, firstHousehold, insertIngredients, listIngredients, updateHousehold } from '@/data/households';
+import { replaceLines } from '@/data/marinades';
+import type { HouseholdRow, IngredientRow, MarinadeRow } from '@/data/tables';
+import { insertRow } from '@/data/versioned';
+
+/** The one household there is for now; made, with ingredients and a starter book, when first asked for. */
+export async function currentHousehold(): Promise<HouseholdRow> {
+  const zone = initialZone();
+  return (await firstHousehold()) ?? ensureHousehold({ name: 'Our kitchen', zone: isZone(zone) ? zone : 'UTC' }, furnish);
+}
+
+export async function readHousehold(): Promise<Household> {
+  const { id, name, zone, version } = await currentHousehold();
+  return { id, name, zone, version };
+}
+
+export async function changeHousehold(values: Pick<Household, 'name' | 'zone'>): Promise<Household> {
+  const { id, name, zone, version } = await updateHousehold((await currentHousehold()).id, values);
+  return { id, name, zone, version };
+}
+
+async function furnish(db: Db, household: HouseholdRow): Promise<void> {
+  const scope = { householdId: household.id };
+  await insertIngredients(db, INGREDIENTS.map((one) => toRow(one, household.id)));
+  for (const { minutes, forMassG, holdBackShare, holdBackFor, lines, name, note, ways } of STARTER_BOOK) {
+    const row = await insertRow<MarinadeRow>(db, 'marinade', scope, {
+      name, note, ways, for_mass_g: forMassG, minutes_from: minutes.from, minutes_to: minutes.to, hold_back_share: holdBackShare, hold_back_for: holdBackFor ?? null,
+    });
+    await replaceLines(db, scope, row.id, lines.map((line) => ({ ingredient_id: line.ingredientId, mass_g: line.massG, note: line.note ?? '' })));
+  }
+}
+
+function toRow(one: Ingredient, householdId: string): IngredientRow {
+  return {
+    household_id: householdId, id: one.id, name: one.name, other_names: [...one.otherNames], kind: one.kind, density_g_per_ml: one.densityGPerMl, water_fraction: one.waterFraction,
+    salt_fraction: one.saltFraction, sugar_fraction: one.sugarFraction, allergens: [...one.allergens], strong_enzyme: one.strongEnzyme ?? false, alcohol: one.alcohol ?? false,
+    glutamate: one.glutamate ?? false, piece_name: one.piece?.name ?? null, piece_mass_g: one.piece?.massG ?? null,
+  };
+}
+
+/** The household's ingredients as the core knows them. */
+export async function ingredientsOf(householdId: string, db?: Db): Promise<Ingredient[]> {
+  return (await listIngredients(householdId, db)).map((row) => ({
+    id: row.id, name: row.name, otherNames: row.other_names, kind: row.kind, densityGPerMl: row.density_g_per_ml, waterFraction: row.water_fraction, saltFraction: row.salt_fraction,
+    sugarFraction: row.sugar_fraction, allergens: row.allergens, strongEnzyme: row.strong_enzyme, alcohol: row.alcohol, glutamate: row.glutamate,
+    ...(row.piece_name && row.piece_mass_g ? { piece: { name: row.piece_name, massG: row.piece_mass_g } } : {}),
+  }));
+}

@@ -1,0 +1,103 @@
+import 'server-only';
+import type { MarinadeResource, MarinadeWrite } from '@/contract/resources';
+import type { HoldBackPurpose, Ingredient, Marinade } from '@/core/marinades';
+import { database, transaction, type Db } from '@/data/connection';
+import { linesOf, replaceLines } from '@/data/marinades';
+import type { MarinadeLineRow, MarinadeRow } from '@/data/tables';
+import { findRow, insertRow, listRows, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
+import { breaksRule, notFound } from '../api/failures';
+import { currentHousehold, ingredientsOf } from '../kitchen/kitchen';
+import { stampsOf } from '../stamps';
+
+const TABLE = 'marinade';
+
+function toResource(row: MarinadeRow, lines: readonly MarinadeLineRow[]): MarinadeResource {
+  return {
+    ...stampsOf(row),
+    name: row.name,
+    note: row.note,
+    ways: row.ways,
+    forMassG: row.for_mass_g,
+    minutes: { from: row.minutes_from, to: row.minutes_to },
+    holdBackShare: row.hold_back_share,
+    ...(row.hold_back_for ? { holdBackFor: row.hold_back_for as HoldBackPurpose } : {}),
+    lines: lines.filter((line) => line.marinade_id === row.id).map(({ ingredient_id, mass_g, note }) => ({ ingredientId: ingredient_id, massG: mass_g, note })),
+  };
+}
+
+const toRow = ({ name, note, ways, forMassG, minutes, holdBackShare, holdBackFor }: MarinadeWrite): Partial<MarinadeRow> => ({
+  name, note, ways, for_mass_g: forMassG, minutes_from: Math.round(minutes.from), minutes_to: Math.round(minutes.to), hold_back_share: holdBackShare, hold_back_for: holdBackFor ?? null,
+});
+
+const lineRows = (write: MarinadeWrite) => write.lines.map((line) => ({ ingredient_id: line.ingredientId, mass_g: line.massG, note: line.note }));
+
+async function withLines(db: Db, householdId: string, rows: MarinadeRow[]): Promise<MarinadeResource[]> {
+  const lines = await linesOf(db, { householdId }, rows.map(({ id }) => id));
+  return rows.map((row) => toResource(row, lines));
+}
+
+async function checkIngredients(householdId: string, write: MarinadeWrite): Promise<void> {
+  const known = new Set((await ingredientsOf(householdId)).map(({ id }) => id));
+  const odd = write.lines.findIndex(({ ingredientId }) => !known.has(ingredientId));
+  if (odd >= 0) throw breaksRule(`There is no ingredient “${write.lines[odd]!.ingredientId}”.`, `/lines/${odd}/ingredientId`);
+}
+
+export async function listMarinades(page: Page): Promise<{ items: MarinadeResource[]; total: number }> {
+  const { id: householdId } = await currentHousehold();
+  const { rows, total } = await listRows<MarinadeRow>(database(), TABLE, { householdId }, { ...page, orderBy: [{ column: 'name', order: 'asc' }] });
+  return { items: await withLines(database(), householdId, rows), total };
+}
+
+export async function readMarinade(id: string): Promise<MarinadeResource> {
+  const { id: householdId } = await currentHousehold();
+  const row = await findRow<MarinadeRow>(database(), TABLE, { householdId }, id);
+  if (!row) throw notFound('marinade');
+  return (await withLines(database(), householdId, [row]))[0]!;
+}
+
+export async function createMarinade(write: MarinadeWrite): Promise<MarinadeResource> {
+  const { id: householdId } = await currentHousehold();
+  await checkIngredients(householdId, write);
+  return transaction(async (trx) => {
+    const row = await insertRow<MarinadeRow>(trx, TABLE, { householdId }, toRow(write));
+    await replaceLines(trx, { householdId }, row.id, lineRows(write));
+    return (await withLines(trx, householdId, [row]))[0]!;
+  });
+}
+
+export async function changeMarinade(id: string, version: number | undefined, write: MarinadeWrite): Promise<MarinadeResource> {
+  const { id: householdId } = await currentHousehold();
+  await checkIngredients(householdId, write);
+  return transaction(async (trx) => {
+    const row = await updateRow<MarinadeRow>(trx, TABLE, { householdId }, { id, version, values: toRow(write) });
+    if (!row) throw notFound('marinade');
+    await replaceLines(trx, { householdId }, id, lineRows(write));
+    return (await withLines(trx, householdId, [row]))[0]!;
+  });
+}
+
+export async function removeMarinade(id: string, version?: number): Promise<void> {
+  const { id: householdId } = await currentHousehold();
+  if (!(await removeRow(database(), TABLE, { householdId }, { id, version }))) throw notFound('marinade');
+}
+
+export async function restoreMarinade(id: string): Promise<MarinadeResource> {
+  const { id: householdId } = await currentHousehold();
+  if (!(await restoreRow<MarinadeRow>(database(), TABLE, { householdId }, id))) throw notFound('marinade');
+  return readMarinade(id);
+}
+
+/** Marinades as the core takes them, those put away included: batches made with them still stand. */
+export async function coreMarinades(db: Db, householdId: string, ingredients: readonly Ingredient[]): Promise<Map<string, Marinade>> {
+  const rows: MarinadeRow[] = await db(TABLE).where({ household_id: householdId });
+  return new Map((await withLines(db, householdId, rows)).map((one) => [one.id, toCore(one, ingredients)]));
+}
+
+export function toCore(one: MarinadeResource, ingredients: readonly Ingredient[]): Marinade {
+  const { id, name, forMassG, minutes, holdBackShare, holdBackFor } = one;
+  const lines = one.lines.flatMap(({ ingredientId, massG, note }) => {
+    const ingredient = ingredients.find((known) => known.id === ingredientId);
+    return ingredient ? [{ ingredient, massG, note }] : [];
+  });
+  return { id, name, forMassG, minutes, holdBackShare, holdBackFor, lines };
+}

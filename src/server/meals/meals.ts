@@ -1,0 +1,64 @@
+import 'server-only';
+import type { Meal, MealWrite } from '@/contract/resources';
+import { planBatch } from '@/core/batches';
+import { batchesOfMeal, moveBatches, replaceJobs } from '@/data/batches';
+import { database, transaction } from '@/data/connection';
+import type { MealRow } from '@/data/tables';
+import { findRow, insertRow, listRows, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
+import { breaksRule, notFound } from '../api/failures';
+import { loadBatches } from '../batches/batches';
+import { currentHousehold } from '../kitchen/kitchen';
+import { stampsOf } from '../stamps';
+
+const TABLE = 'meal';
+
+export const toMeal = (row: MealRow): Meal => ({ ...stampsOf(row), name: row.name, tableAt: row.table_at.toISOString(), zone: row.zone, people: row.people });
+
+export async function listMeals(page: Page): Promise<{ items: Meal[]; total: number }> {
+  const { id: householdId } = await currentHousehold();
+  const { rows, total } = await listRows<MealRow>(database(), TABLE, { householdId }, { ...page, orderBy: [{ column: 'table_at', order: 'desc' }] });
+  return { items: rows.map(toMeal), total };
+}
+
+export async function readMeal(id: string): Promise<Meal> {
+  const { id: householdId } = await currentHousehold();
+  const row = await findRow<MealRow>(database(), TABLE, { householdId }, id);
+  if (!row) throw notFound('meal');
+  return toMeal(row);
+}
+
+export async function createMeal({ name, tableAt, people }: MealWrite): Promise<Meal> {
+  const { id: householdId, zone } = await currentHousehold();
+  return toMeal(await insertRow<MealRow>(database(), TABLE, { householdId }, { name, table_at: new Date(tableAt), zone, people }));
+}
+
+/** Batches planned for the meal's hour move with it, and are planned anew; those with an hour of their own stay. */
+export async function changeMeal(id: string, version: number | undefined, { name, tableAt, people }: MealWrite): Promise<Meal> {
+  const household = await currentHousehold();
+  const scope = { householdId: household.id };
+  return transaction(async (trx) => {
+    const before = await findRow<MealRow>(trx, TABLE, scope, id);
+    const row = await updateRow<MealRow>(trx, TABLE, scope, { id, version, values: { name, table_at: new Date(tableAt), zone: household.zone, people } });
+    if (!row || !before) throw notFound('meal');
+    const moved = await moveBatches(trx, scope, { mealId: id, from: before.table_at, to: row.table_at, zone: household.zone });
+    const batches = await loadBatches(trx, household, (await batchesOfMeal(trx, scope, id)).filter((batch) => moved.includes(batch.id)));
+    for (const { resource, inputs, around } of batches) {
+      const { schedule } = planBatch(inputs, around);
+      await replaceJobs(trx, scope, resource.id, schedule.ok ? schedule.jobs : []);
+    }
+    return toMeal(row);
+  });
+}
+
+export async function removeMeal(id: string, version?: number): Promise<void> {
+  const { id: householdId } = await currentHousehold();
+  if ((await batchesOfMeal(database(), { householdId }, id)).length > 0) throw breaksRule('There are batches in this meal. Remove or move them first.');
+  if (!(await removeRow(database(), TABLE, { householdId }, { id, version }))) throw notFound('meal');
+}
+
+export async function restoreMeal(id: string): Promise<Meal> {
+  const { id: householdId } = await currentHousehold();
+  const row = await restoreRow<MealRow>(database(), TABLE, { householdId }, id);
+  if (!row) throw notFound('meal');
+  return toMeal(row);
+}

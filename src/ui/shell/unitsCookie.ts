@@ -1,0 +1,2 @@
+/** Shared by server and browser. */
+export const UNITS_COOKIE = 'mince-units';

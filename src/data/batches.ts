@@ -23,6 +23,11 @@ export async function batchesOfMeal(db: Db, { householdId }: Scope, mealId: stri
   return db('batch').where({ household_id: householdId, meal_id: mealId, deleted_at: null }).orderBy(['table_at', 'created_at', 'id']);
 }
 
+/** Batches by id, those put away included. */
+export async function batchesById(db: Db, { householdId }: Scope, ids: string[]): Promise<BatchRow[]> {
+  return db('batch').where({ household_id: householdId }).whereIn('id', ids);
+}
+
 /** Batches of a meal that were planned for its old hour move with it. */
 export async function moveBatches(db: Db, { householdId }: Scope, { mealId, from, to, zone }: { mealId: string; from: Date; to: Date; zone: string }): Promise<string[]> {
   const rows = await db('batch')

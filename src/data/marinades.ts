@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Db } from './connection';
-import type { MarinadeLineRow } from './tables';
+import type { MarinadeLineRow, MarinadeRow } from './tables';
 import type { Scope } from './versioned';
 
 /** Replaces all lines of a marinade. */
@@ -11,4 +11,9 @@ export async function replaceLines(db: Db, { householdId }: Scope, marinadeId: s
 
 export async function linesOf(db: Db, { householdId }: Scope, marinadeIds: string[]): Promise<MarinadeLineRow[]> {
   return db('marinade_line').where({ household_id: householdId }).whereIn('marinade_id', marinadeIds).orderBy(['marinade_id', 'position']);
+}
+
+/** Every marinade, those put away included. */
+export async function allMarinades(db: Db, { householdId }: Scope): Promise<MarinadeRow[]> {
+  return db('marinade').where({ household_id: householdId });
 }

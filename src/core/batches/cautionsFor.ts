@@ -1,6 +1,6 @@
 import { COUNTER_MARINADE_MAX_MIN, FRIDGE_MAX_C, WARM_LIMIT_MIN, warmLimitMin, type Caution } from '../safety';
 import type { BatchInputs } from './inputs';
-import type { BatchPlan, Surroundings } from './planBatch';
+import type { BatchPlan, Surroundings } from './plan';
 
 /** Mild fruit stops at two days, strong fruit at an hour on slices (common practice). */
 const STRONG_FRUIT_MAX_MIN = 60;

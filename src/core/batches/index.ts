@@ -1,5 +1,4 @@
+export { cautionsAt } from './cautionsAt';
 export { LIMITS, type BatchInputs, type Pins } from './inputs';
-export {
-  planBatch,
-  type BatchPlan, type CookPlan, type MarinatePlan, type PiecePlan, type SlicePlan, type Surroundings, type TenderizePlan,
-} from './planBatch';
+export type { BatchPlan, CookPlan, MarinatePlan, PiecePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
+export { planBatch } from './planBatch';

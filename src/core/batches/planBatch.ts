@@ -1,85 +1,14 @@
-import { cookRounds, WAY_PRACTICE, type CookRounds, type Room } from '../cooking';
+import { cookRounds, WAY_PRACTICE } from '../cooking';
 import { customaryFirming } from '../firming';
-import { measureIngredient, scaleMarinade, uptakeAt, uptakeModel, type Ingredient, type Marinade, type MeasuredIngredient, type ScaledMarinade, type Uptake, type UptakeInput, type UptakeModel } from '../marinades';
-import { sizePiece, type Cut, type PieceSize } from '../pieces';
-import { COUNTER_MARINADE_MAX_MIN, heldBackState, minimumTemperature, sodiumPerPortion, warmLimitMin, type Caution, type CentreTemperature } from '../safety';
-import type { Schedule } from '../scheduling';
-import { cutStrips, sliceGeometry, type SliceGeometry, type Strips } from '../slicing';
-import { chooseSoda, soda, SODA_SCHOOLS, type SodaAdvice, type SodaChoice, type SodaReason, type SodaSchool } from '../tenderizing';
-import type { OwnedMeasure } from '../units';
+import { measureIngredient, scaleMarinade, uptakeAt, uptakeModel, type ScaledMarinade, type UptakeModel } from '../marinades';
+import { sizePiece, type Cut } from '../pieces';
+import { COUNTER_MARINADE_MAX_MIN, heldBackState, minimumTemperature, sodiumPerPortion, warmLimitMin } from '../safety';
+import { cutStrips, sliceGeometry } from '../slicing';
+import { chooseSoda, soda, SODA_SCHOOLS, type SodaSchool } from '../tenderizing';
 import { cautionsFor } from './cautionsFor';
 import type { BatchInputs } from './inputs';
+import type { BatchPlan, CookPlan, MarinatePlan, PiecePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
 import { scheduleBatch } from './scheduleBatch';
-
-/** What the plan takes from around the batch. */
-export interface Surroundings {
-  cut: Cut;
-  marinade: Marinade;
-  /** The kitchen's zone, for nights and turns. */
-  zone: string;
-  sodaIngredient: Ingredient;
-  measures?: readonly OwnedMeasure[];
-  room?: Room;
-}
-
-export interface PiecePlan extends PieceSize {
-  massG: number;
-  trimmedG: number;
-  trimLossG: { from: number; to: number };
-  perPersonG: number;
-}
-
-export interface SlicePlan extends SliceGeometry {
-  thicknessMm: number;
-  yawDeg: number;
-  bevelDeg: number;
-  grainDeg: number;
-  grainPitchDeg: number;
-  /** Blade to fibres, 90 is straight across. */
-  knifeToGrainDeg: number;
-  sliceMassG: number;
-  band: { from: number; to: number };
-  strips?: Strips;
-  /** Surface of what goes into the bowl: strips where they are cut, else slices. */
-  surfaceM2: number;
-}
-
-export interface TenderizePlan {
-  choice: SodaChoice;
-  /** What would be chosen without a pin, and why. */
-  advised: SodaChoice;
-  reason: SodaReason;
-  schools: Record<SodaSchool, SodaAdvice & { spoken: MeasuredIngredient }>;
-}
-
-export interface MarinatePlan extends ScaledMarinade {
-  minutes: number;
-  place: 'fridge' | 'counter';
-  tempC: number;
-  window: { from: number; to: number };
-  measured: MeasuredIngredient[];
-  uptake: Uptake;
-  /** What the uptake was worked out from, for its curve. */
-  diffusion: Omit<UptakeInput, 'minutes'>;
-  heldBack: 'none' | 'clean' | 'raw';
-  sodiumMgPerPortion: { from: number; to: number };
-}
-
-export interface CookPlan extends CookRounds {
-  temperature: CentreTemperature;
-}
-
-export interface BatchPlan {
-  piece: PiecePlan;
-  firm: { from: number; to: number; minutes: number };
-  slice: SlicePlan;
-  tenderize: TenderizePlan;
-  marinate: MarinatePlan;
-  cook: CookPlan;
-  schedule: Schedule;
-  lots: number;
-  cautions: Caution[];
-}
 
 const OWN_SALT_OF_MEAT = 0.001;
 const FRIDGE_C = 4;

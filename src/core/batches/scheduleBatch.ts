@@ -1,7 +1,7 @@
 import { countBack, warmMinutes, type FlexibleTask, type Schedule, type SideTask, type Task } from '../scheduling';
 import { quietIntervals, type Interval } from '../times';
 import type { BatchInputs } from './inputs';
-import type { CookPlan, MarinatePlan, PiecePlan, TenderizePlan } from './planBatch';
+import type { CookPlan, MarinatePlan, PiecePlan, TenderizePlan } from './plan';
 
 /** Handwork: a start and so much per kilogram, min. Own estimates, to be learned from use (docs/sources.md, "Handwork"). */
 const WORK = {

@@ -95,7 +95,7 @@ export function toMeasures(volumeMl: number, owned: readonly OwnedMeasure[] = US
 }
 
 function handling(list: { scoop: { measure: OwnedMeasure; half: boolean }; count: number }[]): number {
-  return list.reduce((sum, { scoop, count }) => sum + 1 + 0.35 * (count - 1) + (scoop.half ? 0.9 : 0), 0);
+  return list.reduce((sum, { scoop, count }) => sum + 1 + 0.35 * (count - 1) + (scoop.half ? 1.2 : 0), 0);
 }
 
 const percent = (got: number, wanted: number) => (100 * (got - wanted)) / wanted;

@@ -2,7 +2,7 @@ import 'server-only';
 import type { MarinadeResource, MarinadeWrite } from '@/contract/resources';
 import type { HoldBackPurpose, Ingredient, Marinade } from '@/core/marinades';
 import { database, transaction, type Db } from '@/data/connection';
-import { linesOf, replaceLines } from '@/data/marinades';
+import { allMarinades, linesOf, replaceLines } from '@/data/marinades';
 import type { MarinadeLineRow, MarinadeRow } from '@/data/tables';
 import { findRow, insertRow, listRows, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
 import { breaksRule, notFound } from '../api/failures';
@@ -89,7 +89,7 @@ export async function restoreMarinade(id: string): Promise<MarinadeResource> {
 
 /** Marinades as the core takes them, those put away included: batches made with them still stand. */
 export async function coreMarinades(db: Db, householdId: string, ingredients: readonly Ingredient[]): Promise<Map<string, Marinade>> {
-  const rows: MarinadeRow[] = await db(TABLE).where({ household_id: householdId });
+  const rows = await allMarinades(db, { householdId });
   return new Map((await withLines(db, householdId, rows)).map((one) => [one.id, toCore(one, ingredients)]));
 }
 

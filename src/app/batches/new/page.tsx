@@ -1,0 +1,12 @@
+import type { Metadata } from 'next';
+import { loadNewBatchPage } from '@/server/pages/otherPages';
+import { NewBatchScreen } from '@/ui/features/new/newBatchScreen';
+import { one, page, type Search } from '../../page-tools';
+
+export const metadata: Metadata = { title: 'New batch' };
+
+export default async function Page({ searchParams }: Search) {
+  const { meal } = await searchParams;
+  const nowMs = Date.now();
+  return page(loadNewBatchPage, (data) => <NewBatchScreen {...data} mealId={one(meal)} nowMs={nowMs} />);
+}

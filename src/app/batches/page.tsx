@@ -1,0 +1,23 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { listBatches } from '@/server/batches/batches';
+import { BatchList } from '@/ui/features/batch/batchList';
+import { buttonLook } from '@/ui/primitives/button';
+import { offsetOf, page, type Search } from '../page-tools';
+
+export const metadata: Metadata = { title: 'Batches' };
+
+const limit = 50;
+
+export default async function Page({ searchParams }: Search) {
+  const offset = offsetOf((await searchParams).from);
+  return page(() => listBatches({ limit, offset }), ({ items, total }) => (
+    <div className="mx-auto max-w-5xl px-4 py-6">
+      <div className="mb-4 flex flex-wrap items-center justify-between gap-3">
+        <h1>Batches</h1>
+        <Link href="/batches/new" className={buttonLook()}>New batch</Link>
+      </div>
+      <BatchList batches={items} total={total} offset={offset} limit={limit} />
+    </div>
+  ));
+}

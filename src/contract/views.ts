@@ -1,0 +1,77 @@
+import type { Ingredient, Marinade } from '@/core/marinades';
+import type { Caution } from '@/core/safety';
+import type { Job } from '@/core/scheduling';
+import type { Batch, EventResource, MarinadeResource, Meal, Tasting } from './resources';
+
+/** A job of one batch with its words, ready for a screen. */
+export interface PlannedJob extends Job {
+  batchId: string;
+  title: string;
+  short: string;
+  text: string;
+  cautions: Caution[];
+}
+
+/** A batch as timeline and kitchen show it. */
+export interface PlannedBatch {
+  id: string;
+  name: string;
+  cutName: string;
+  massG: number;
+  people: number;
+  tableAtMs: number;
+  jobs: PlannedJob[];
+  /** Why there is no schedule. */
+  refusal?: string;
+  lots: number;
+  warmMin: number;
+  warmLimitMin: number;
+  lateByMin: number;
+  startMs: number;
+  rounds: number;
+  sticks: number;
+  cautions: Caution[];
+}
+
+export interface KitchenPage {
+  title: string;
+  zone: string;
+  batches: PlannedBatch[];
+  events: EventResource[];
+}
+
+export interface TodayPage {
+  zone: string;
+  meal?: Meal;
+  /** Other meals to go to, newest first. */
+  meals: Meal[];
+  batches: PlannedBatch[];
+  events: EventResource[];
+}
+
+export interface BatchPage {
+  batch: Omit<Batch, 'schedule'>;
+  marinades: Marinade[];
+  sodaIngredient: Ingredient;
+  zone: string;
+  events: EventResource[];
+  tastings: Tasting[];
+}
+
+export interface NewBatchPage {
+  marinades: Marinade[];
+  sodaIngredient: Ingredient;
+  zone: string;
+  meals: Meal[];
+}
+
+export interface MarinadePage {
+  resource: MarinadeResource;
+  marinade: Marinade;
+}
+
+/** A tasting with the batch it is of, batches put away included. */
+export interface LogEntry {
+  tasting: Tasting;
+  batch?: { id: string; name: string; cutId: string; marinadeName: string; thicknessMm: number; soda?: string; removed: boolean };
+}

@@ -1,0 +1,59 @@
+import 'server-only';
+import type { BatchPage, LogEntry, MarinadePage, NewBatchPage } from '@/contract/views';
+import { findIngredient, type Ingredient, type Marinade } from '@/core/marinades';
+import { batchesById } from '@/data/batches';
+import { database } from '@/data/connection';
+import { listEvents, loadBatch, loadBatches } from '../batches/batches';
+import { currentHousehold, ingredientsOf } from '../kitchen/kitchen';
+import { listMarinades, readMarinade, toCore } from '../marinades/marinades';
+import { listMeals } from '../meals/meals';
+import { listTastings } from '../tastings/tastings';
+
+const ALL = { limit: 200, offset: 0 };
+
+/** Marinades as the core takes them; `keep` is in the list even when it was put away. */
+async function book(ingredients: readonly Ingredient[], keep?: Marinade): Promise<Marinade[]> {
+  const marinades = (await listMarinades(ALL)).items.map((one) => toCore(one, ingredients));
+  return keep && !marinades.some(({ id }) => id === keep.id) ? [...marinades, keep] : marinades;
+}
+
+export async function loadBatchPage(id: string): Promise<BatchPage> {
+  const household = await currentHousehold();
+  const [loaded, ingredients] = await Promise.all([loadBatch(id), ingredientsOf(household.id)]);
+  const [marinades, events, { items: tastings }] = await Promise.all([book(ingredients, loaded.around.marinade), listEvents([id]), listTastings({ ...ALL, batchId: id })]);
+  return { batch: loaded.resource, marinades, sodaIngredient: loaded.around.sodaIngredient, zone: household.zone, events, tastings };
+}
+
+export async function loadNewBatchPage(): Promise<NewBatchPage> {
+  const household = await currentHousehold();
+  const ingredients = await ingredientsOf(household.id);
+  const [marinades, { items: meals }] = await Promise.all([book(ingredients), listMeals({ limit: 30, offset: 0 })]);
+  return { marinades, sodaIngredient: findIngredient('soda', ingredients) ?? findIngredient('soda')!, zone: household.zone, meals };
+}
+
+export async function loadMarinadePage(id: string): Promise<MarinadePage> {
+  const household = await currentHousehold();
+  const [resource, ingredients] = await Promise.all([readMarinade(id), ingredientsOf(household.id)]);
+  return { resource, marinade: toCore(resource, ingredients) };
+}
+
+export async function loadMarinadesPage(): Promise<MarinadePage[]> {
+  const household = await currentHousehold();
+  const [{ items }, ingredients] = await Promise.all([listMarinades(ALL), ingredientsOf(household.id)]);
+  return items.map((resource) => ({ resource, marinade: toCore(resource, ingredients) }));
+}
+
+export async function loadLogPage(offset: number, limit = 50): Promise<{ zone: string; entries: LogEntry[]; total: number }> {
+  const household = await currentHousehold();
+  const { items, total } = await listTastings({ offset, limit });
+  const rows = await batchesById(database(), { householdId: household.id }, items.map(({ batchId }) => batchId));
+  const removed = new Set(rows.filter(({ deleted_at }) => deleted_at).map(({ id }) => id));
+  const loaded = await loadBatches(database(), household, rows);
+  const entries = items.map((tasting) => {
+    const found = loaded.find(({ resource }) => resource.id === tasting.batchId);
+    if (!found) return { tasting };
+    const { resource, inputs, around } = found;
+    return { tasting, batch: { id: resource.id, name: resource.name, cutId: inputs.cutId, marinadeName: around.marinade.name, thicknessMm: inputs.thicknessMm, soda: inputs.pins.soda, removed: removed.has(resource.id) } };
+  });
+  return { zone: household.zone, entries, total };
+}

@@ -1,0 +1,54 @@
+'use client';
+
+import Link from 'next/link';
+import type { Batch } from '@/contract/resources';
+import { findCut } from '@/core/pieces';
+import { formatDayClock, formatDate } from '@/core/times';
+import { formatLength, formatMass } from '@/core/units';
+import { WAY_NAMES } from '@/core/words';
+import { buttonLook } from '../../primitives/button';
+import { EmptyState } from '../../primitives/emptyState';
+import { usePreferences } from '../../shell/preferences';
+
+interface Props {
+  batches: readonly Batch[];
+  total: number;
+  offset: number;
+  limit: number;
+}
+
+export function BatchList({ batches, total, offset, limit }: Props) {
+  const { style } = usePreferences();
+  if (total === 0) {
+    return (
+      <EmptyState title="No batch yet" text="Eight answers make a full plan: slices, soda, marinade and the clock.">
+        <Link href="/batches/new" className={buttonLook()}>Plan the first batch</Link>
+      </EmptyState>
+    );
+  }
+  return (
+    <>
+      <ul className="panel divide-y divide-grout-soft">
+        {batches.map((batch) => {
+          const at = Date.parse(batch.tableAt);
+          return (
+            <li key={batch.id}>
+              <Link href={`/batches/${batch.id}`} className="grid gap-x-6 gap-y-0.5 px-4 py-3 hover:bg-enamel-tint sm:grid-cols-[minmax(0,1.4fr)_minmax(0,1.6fr)_auto]">
+                <span className="font-semibold break-words">{batch.name}</span>
+                <span className="text-[14px] text-muted">{findCut(batch.cutId)?.name}, {formatMass(batch.massG, style)}, {formatLength(batch.thicknessMm, style)}, {WAY_NAMES[batch.way].toLowerCase()}{!batch.schedule.ok && <strong className="text-ox"> · not safe as planned</strong>}</span>
+                <span className="condensed text-[15px] sm:text-right"><strong>{formatDayClock(at, batch.zone, style.locale)}</strong> <span className="text-muted">{formatDate(at, batch.zone, style.locale)}</span></span>
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+      {total > limit && (
+        <nav aria-label="Pages" className="mt-5 flex items-center gap-4">
+          {offset > 0 && <Link className={buttonLook('plain')} href={`/batches?from=${Math.max(0, offset - limit)}`}>Later</Link>}
+          <span className="text-muted">{offset + 1} to {Math.min(total, offset + limit)} of {total}</span>
+          {offset + limit < total && <Link className={buttonLook('plain')} href={`/batches?from=${offset + limit}`}>Earlier</Link>}
+        </nav>
+      )}
+    </>
+  );
+}

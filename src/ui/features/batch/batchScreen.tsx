@@ -1,0 +1,161 @@
+'use client';
+
+import clsx from 'clsx';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import type { Batch, EventResource, Tasting } from '@/contract/resources';
+import { planBatch } from '@/core/batches';
+import type { Ingredient, Marinade } from '@/core/marinades';
+import { findCut } from '@/core/pieces';
+import { jobProgress } from '@/core/progress';
+import { STAGES, type Stage } from '@/core/scheduling';
+import { formatClock, formatDay } from '@/core/times';
+import { formatMass } from '@/core/units';
+import { STAGE_NAMES } from '@/core/words';
+import { Button, buttonLook } from '../../primitives/button';
+import { CautionList } from '../../primitives/cautionNote';
+import { callApi } from '../../shell/api';
+import { usePreferences } from '../../shell/preferences';
+import { useToast } from '../../shell/toast';
+import { BatchWorkProvider, type BatchWork } from './batchContext';
+import { JobList } from './jobList';
+import { SaveNote } from './saveNote';
+import { CookFigures, StageCook } from './stageCook';
+import { FirmFigures, StageFirm } from './stageFirm';
+import { stageLines } from './stageLines';
+import { MarinateFigures, StageMarinate } from './stageMarinate';
+import { PieceFigures, StagePiece } from './stagePiece';
+import { SliceFigures, StageSlice } from './stageSlice';
+import { StageTaste } from './stageTaste';
+import { StageTenderize, TenderizeFigures } from './stageTenderize';
+import { toInputs } from './batchFields';
+import { useBatchDraft } from './useBatchDraft';
+
+export interface BatchScreenProps {
+  batch: Omit<Batch, 'schedule'>;
+  marinades: Marinade[];
+  sodaIngredient: Ingredient;
+  zone: string;
+  events: EventResource[];
+  tastings: Tasting[];
+  stage: Stage;
+}
+
+const FIGURES: Record<Stage, (() => React.ReactNode) | undefined> = { piece: PieceFigures, firm: FirmFigures, slice: SliceFigures, tenderize: TenderizeFigures, marinate: MarinateFigures, cook: CookFigures, taste: undefined };
+
+export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, tastings, stage: firstStage }: BatchScreenProps) {
+  const draft = useBatchDraft(batch);
+  const { fields, change, pin, undo, canUndo } = draft;
+  const [stage, setStage] = useState<Stage>(firstStage);
+  const [tasted, setTasted] = useState(tastings);
+  const { style } = usePreferences();
+  const toast = useToast();
+  const router = useRouter();
+
+  const inputs = useMemo(() => toInputs(fields), [fields]);
+  const cut = findCut(fields.cutId)!;
+  const marinade = marinades.find((one) => one.id === fields.marinadeId) ?? marinades[0]!;
+  const plan = useMemo(() => planBatch(inputs, { cut, marinade, sodaIngredient, zone }), [inputs, cut, marinade, sodaIngredient, zone]);
+  const progress = useMemo(() => jobProgress(events.map(({ id, kind, jobKey, at, payload }) => ({ id, kind, jobKey, atMs: Date.parse(at), payload }))), [events]);
+  const work = useMemo<BatchWork>(() => ({ fields, inputs, plan, cut, marinade, marinades, zone, change, pin }), [fields, inputs, plan, cut, marinade, marinades, zone, change, pin]);
+  const lines = stageLines(plan, inputs, style);
+  const Figures = FIGURES[stage];
+  const next = STAGES[STAGES.indexOf(stage) + 1];
+
+  const goTo = useCallback((to: Stage) => {
+    setStage(to);
+    window.history.replaceState(null, '', `?stage=${to}`);
+  }, []);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
+      if ((event.ctrlKey || event.metaKey) && !event.shiftKey && event.key.toLowerCase() === 'z' && !typing) {
+        event.preventDefault();
+        undo();
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [undo]);
+
+  const remove = async () => {
+    const result = await callApi('DELETE', `/batches/${batch.id}`);
+    if (!result.ok) {
+      toast({ text: result.problem.title });
+      return;
+    }
+    router.push('/batches');
+    toast({ text: `${fields.name} was put away.`, action: { label: 'Undo', run: () => void callApi('POST', `/batches/${batch.id}/restore`).then(() => router.push(`/batches/${batch.id}`)) } });
+  };
+
+  return (
+    <BatchWorkProvider value={work}>
+      <div className="grid wide:min-h-[calc(100dvh-3.5rem)] wide:grid-cols-[216px_minmax(0,1fr)_296px]">
+        <aside className="border-grout bg-panel px-4 py-5 wide:border-r">
+          <label className="block">
+            <span className="sr-only">Name of the batch</span>
+            <input
+              value={fields.name} maxLength={120} aria-label="Name of the batch" onChange={(event) => event.target.value.trim() && change({ name: event.target.value })}
+              className="condensed w-full rounded border border-transparent bg-transparent text-[21px] font-bold leading-tight hover:border-grout focus:border-grout"
+            />
+          </label>
+          <p className="mt-1 text-[14px] text-muted">
+            {cut.name}, {formatMass(fields.massG, style)} · serves {fields.people}
+            <br />
+            {formatDay(inputs.tableAtMs, zone, style.locale)}, {formatClock(inputs.tableAtMs, zone, style.locale)}
+          </p>
+          <nav aria-label="Stages" className="-mx-4 mt-3 flex overflow-x-auto wide:block">
+            {STAGES.map((one, index) => (
+              <button
+                key={one} type="button" onClick={() => goTo(one)} aria-current={one === stage ? 'step' : undefined}
+                className={clsx('flex min-w-44 shrink-0 gap-3 border-b-4 px-4 py-2.5 text-left wide:w-full wide:border-b-0 wide:border-l-4', one === stage ? 'border-enamel bg-enamel-tint' : 'border-transparent hover:bg-tile')}
+              >
+                <span aria-hidden="true" className={clsx('figure mt-0.5 flex size-6 shrink-0 items-center justify-center text-[16px]', one === stage ? 'text-enamel' : 'text-muted')}>{index + 1}</span>
+                <span className="min-w-0">
+                  <span className="block font-semibold">{STAGE_NAMES[one]}</span>
+                  <span className="block text-[13px] leading-snug text-muted">{one === 'taste' ? (tasted.length ? `${tasted.length} ${tasted.length === 1 ? 'tasting' : 'tastings'}` : 'Not yet') : lines[one]}</span>
+                </span>
+              </button>
+            ))}
+          </nav>
+          <div className="mt-4 flex flex-wrap gap-2 wide:flex-col wide:items-stretch">
+            {plan.schedule.ok ? (
+              <Link href={`/cook?batch=${batch.id}`} className={buttonLook('main')}>Start cooking</Link>
+            ) : (
+              <span aria-disabled="true" className={clsx(buttonLook('main'), 'opacity-50')}>Start cooking</span>
+            )}
+            <Button look="plain" onClick={undo} disabled={!canUndo}>Undo</Button>
+            <Button look="quiet" className="text-[14px]" onClick={remove}>Put this batch away</Button>
+          </div>
+          <SaveNote draft={draft} />
+        </aside>
+
+        <section aria-label={STAGE_NAMES[stage]} className="min-w-0 space-y-5 px-4 py-5 wide:px-6">
+          <h1>{STAGE_NAMES[stage]}</h1>
+          {!plan.schedule.ok && stage !== 'taste' && <JobList plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} />}
+          {stage === 'piece' && <StagePiece />}
+          {stage === 'firm' && <StageFirm />}
+          {stage === 'slice' && <StageSlice />}
+          {stage === 'tenderize' && <StageTenderize />}
+          {stage === 'marinate' && <StageMarinate />}
+          {stage === 'cook' && <StageCook batchId={batch.id} acknowledged={events.some(({ kind }) => kind === 'caution-acknowledged')} />}
+          {stage === 'taste' && <StageTaste batchId={batch.id} tastings={tasted} zone={zone} onKept={setTasted} />}
+          {stage !== 'taste' && plan.schedule.ok && (
+            <section className="pt-3">
+              <h2 className="mb-2">The jobs, counted back from the table</h2>
+              <JobList plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} progress={progress} />
+            </section>
+          )}
+        </section>
+
+        <aside aria-label="What it means" className="space-y-2.5 border-grout bg-panel px-4 py-5 wide:border-l">
+          {Figures && <Figures />}
+          <CautionList cautions={plan.cautions.filter((caution) => caution.stage === stage)} />
+          {next && <Button className="w-full" onClick={() => { goTo(next); window.scrollTo({ top: 0 }); }}>Next: {STAGE_NAMES[next].toLowerCase()}</Button>}
+        </aside>
+      </div>
+    </BatchWorkProvider>
+  );
+}

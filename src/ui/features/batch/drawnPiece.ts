@@ -1,0 +1,10 @@
+import type { BatchPlan } from '@/core/batches';
+import type { Cut } from '@/core/pieces';
+import type { DrawnPiece } from '../drawing/pieceDrawing';
+
+/** The numbers of a plan that its drawing shows. */
+export function drawnPiece({ piece, slice }: BatchPlan, cut: Cut): DrawnPiece {
+  const { lengthMm, widthMm, heightMm } = piece;
+  const { thicknessMm, yawDeg, bevelDeg, grainDeg, grainPitchDeg, knifeToGrainDeg } = slice;
+  return { animal: cut.animal, lengthMm, widthMm, heightMm, thicknessMm, yawDeg, bevelDeg, grainDeg, grainPitchDeg, knifeToGrainDeg };
+}

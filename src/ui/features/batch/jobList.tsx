@@ -1,0 +1,59 @@
+'use client';
+
+import clsx from 'clsx';
+import type { BatchInputs, BatchPlan } from '@/core/batches';
+import type { Marinade } from '@/core/marinades';
+import type { Cut } from '@/core/pieces';
+import type { JobProgress } from '@/core/progress';
+import type { JobKey } from '@/core/scheduling';
+import { formatClock, formatDayClock, formatWeekday } from '@/core/times';
+import { formatDuration } from '@/core/units';
+import { jobWords, scheduleWords } from '@/core/words';
+import { usePreferences } from '../../shell/preferences';
+
+interface Props {
+  plan: BatchPlan;
+  inputs: BatchInputs;
+  cut: Cut;
+  marinade: Marinade;
+  zone: string;
+  progress?: ReadonlyMap<JobKey, JobProgress>;
+}
+
+/** All jobs of a batch with their clock times, counted back from the table. */
+export function JobList({ plan, inputs, cut, marinade, zone, progress }: Props) {
+  const { style } = usePreferences();
+  const { schedule } = plan;
+  if (!schedule.ok) return <p role="alert" className="rounded border-2 border-ox bg-ox-tint px-4 py-3 font-medium">{scheduleWords(schedule.problem)}</p>;
+  const context = { plan, inputs, around: { cut, marinade } };
+  return (
+    <ol className="border-t border-grout">
+      {schedule.jobs.map((job, index) => {
+        const words = jobWords(job, context, style);
+        const weekday = formatWeekday(job.startMs, zone, style.locale);
+        const newDay = index === 0 || weekday !== formatWeekday(schedule.jobs[index - 1]!.startMs, zone, style.locale);
+        const done = progress?.get(job.key)?.doneAtMs;
+        return (
+          <li key={job.key} className="grid grid-cols-[6.5rem_1fr_auto] items-baseline gap-x-3 border-b border-grout py-2.5">
+            <span className="figure text-[19px]">{newDay && <span className="block text-[13px] font-medium text-muted">{weekday}</span>}{formatClock(job.startMs, zone, style.locale)}</span>
+            <span>
+              <span className={clsx('font-semibold', done !== undefined && 'line-through decoration-muted')}>{words.title}</span>
+              {done !== undefined && <span className="ml-2 text-[13px] font-semibold text-enamel-soft">done {formatClock(done, zone, style.locale)}</span>}
+              <span className="block text-[14px] text-muted">{words.text}</span>
+            </span>
+            <span className="whitespace-nowrap text-right text-[14px] text-muted">{formatDuration(job.minutes)}<span className="block">{job.hands ? 'hands' : 'waits'}</span></span>
+          </li>
+        );
+      })}
+      <li className="grid grid-cols-[6.5rem_1fr] items-baseline gap-x-3 border-b border-grout py-2.5 text-ox">
+        <span className="figure text-[19px]">{formatClock(inputs.tableAtMs, zone, style.locale)}</span>
+        <span className="font-semibold">On the table</span>
+      </li>
+      {schedule.lateByMin > 0 && (
+        <li role="alert" className="mt-3 rounded border border-brass-line bg-brass-tint px-4 py-2.5">
+          This would have had to start at {formatDayClock(schedule.startMs, zone, style.locale)}, {formatDuration(schedule.lateByMin)} before the plan was made. Move the table, shorten the marinade or take smaller pieces.
+        </li>
+      )}
+    </ol>
+  );
+}

@@ -1,0 +1,90 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { useDeferredValue, useMemo } from 'react';
+import { uptakeCurve } from '@/core/marinades';
+import { SODIUM_REFERENCE_MG_PER_DAY } from '@/core/safety';
+import { formatDuration, formatMass, formatNumber, massFigure } from '@/core/units';
+import { Choice } from '../../primitives/choice';
+import { FigureBox } from '../../primitives/figureBox';
+import { PinMark } from '../../primitives/pinMark';
+import { Slider } from '../../primitives/slider';
+import { usePreferences } from '../../shell/preferences';
+import { LineTable } from '../marinades/lineTable';
+import { useBatchWork } from './batchContext';
+
+const UptakeChart = dynamic(() => import('./uptakeChart'), { ssr: false, loading: () => <div className="h-[280px]" aria-hidden="true" /> });
+
+export function StageMarinate() {
+  const { plan, fields, marinade, pin } = useBatchWork();
+  const { style } = usePreferences();
+  const { marinate, piece, slice } = plan;
+  const { pins } = fields;
+  const shown = useDeferredValue(marinate);
+  const untilMin = Math.max(60, Math.ceil((Math.max(shown.minutes, Math.min(shown.window.to, shown.uptake.minutesTo.centre.p90 * 1.6)) * 1.12) / 15) * 15);
+  const curve = useMemo(() => uptakeCurve(shown.diffusion, untilMin), [shown.diffusion, untilMin]);
+  const share = (fraction: number | null) => formatNumber(100 * (fraction ?? 0), style.locale);
+  return (
+    <>
+      <p className="max-w-prose text-muted">
+        Amounts follow the {formatMass(piece.trimmedG, style)}. Hours follow the slice, {formatNumber(slice.thicknessMm, style.locale, 1)} mm.
+      </p>
+      <figure className="panel px-3 pb-2 pt-3">
+        <figcaption className="px-2 text-[14px]">
+          Salt that has arrived, share of the final {formatNumber(marinate.uptake.equilibriumSaltPercent, style.locale, 1)} %. By {formatDuration(marinate.minutes)}: <strong>{share(marinate.uptake.averageFraction)} % in the whole slice, {share(marinate.uptake.centreFraction)} % in its middle</strong>.
+        </figcaption>
+        <UptakeChart curve={curve} untilMin={untilMin} minutes={shown.minutes} window={shown.window} />
+        <div className="flex flex-wrap gap-x-5 gap-y-1 px-2 pb-1 text-[13px] text-muted">
+          <span><span className="mr-1.5 inline-block h-[3px] w-6 bg-enamel align-middle" />whole slice</span>
+          <span><span className="mr-1.5 inline-block w-6 border-t-2 border-dashed border-enamel align-middle" />its middle, band: what is not known for sure</span>
+          <span><span className="mr-1.5 inline-block size-3 bg-enamel-tint align-middle" />customary time</span>
+        </div>
+      </figure>
+      <div className="grid items-start gap-x-8 gap-y-4 md:grid-cols-2">
+        <Slider
+          label="Time in the marinade" value={marinate.minutes} figure={{ value: formatDuration(marinate.minutes), unit: '' }} min={0} max={Math.max(720, marinate.window.to)} step={5}
+          onChange={(marinadeMin) => pin({ marinadeMin })} pinned={pins.marinadeMin !== undefined} onUnpin={() => pin({ marinadeMin: undefined })}
+          band={{ ...marinate.window, words: `${formatDuration(marinate.window.from)} to ${formatDuration(marinate.window.to)} is customary` }}
+        />
+        <div>
+          <div className="mb-1.5 flex min-h-8 items-end gap-2 text-[14px] text-muted">Where {pins.marinadePlace && <PinMark what="where" onUnpin={() => pin({ marinadePlace: undefined })} />}</div>
+          <Choice label="Where it marinates" value={marinate.place} options={[{ value: 'fridge', name: 'Fridge' }, { value: 'counter', name: 'Counter, 1 h at most' }]} onChange={(place) => pin({ marinadePlace: place === 'fridge' ? undefined : place })} />
+        </div>
+        <Slider
+          label="Hold back before mixing" value={Math.round(100 * (pins.holdBackShare ?? marinade.holdBackShare))} figure={massFigure(marinate.heldBackG, style)} min={0} max={50} step={1} onChange={(value) => pin({ holdBackShare: value / 100 })}
+          pinned={pins.holdBackShare !== undefined} onUnpin={() => pin({ holdBackShare: undefined })} ends={['nothing', 'half of the mix']}
+        />
+        <label className="flex items-start gap-2.5 pt-2 text-[14px]">
+          <input type="checkbox" className="mt-0.5 size-5 accent-[#0e3b34]" checked={Boolean(pins.splitAfterMixing)} onChange={(event) => pin({ splitAfterMixing: event.target.checked || undefined })} />
+          <span>I forgot: the part for {marinade.holdBackFor ?? 'later'} comes out of the mix that touched the meat</span>
+        </label>
+      </div>
+      <section>
+        <div className="flex flex-wrap items-baseline justify-between gap-3">
+          <h3>{marinade.name}, for {formatMass(piece.trimmedG, style)}</h3>
+          <Link href={`/marinades/${marinade.id}`} className="text-[14px] underline underline-offset-4">the marinade in the book</Link>
+        </div>
+        <LineTable lines={marinate.lines} measured={marinate.measured} />
+      </section>
+    </>
+  );
+}
+
+export function MarinateFigures() {
+  const { plan } = useBatchWork();
+  const { style } = usePreferences();
+  const { marinate } = plan;
+  const { from, to } = marinate.sodiumMgPerPortion;
+  const grams = (mg: number) => formatNumber(mg / 1000, style.locale, 1);
+  return (
+    <>
+      <FigureBox label="Salt in the meat, in the end" size="huge" figure={{ value: formatNumber(marinate.uptake.equilibriumSaltPercent, style.locale, 2), unit: '%' }} note="once meat and liquid hold the same brine" />
+      <div className="grid grid-cols-2 gap-2.5">
+        <FigureBox label="Mixture" figure={massFigure(marinate.whole.massG, style)} />
+        <FigureBox label="Held back" figure={massFigure(marinate.heldBackG, style)} />
+      </div>
+      <FigureBox label="Sodium, each" figure={{ value: grams(from) === grams(to) ? grams(from) : `${grams(from)}–${grams(to)}`, unit: 'g' }} note={`of about ${SODIUM_REFERENCE_MG_PER_DAY / 1000} g a day (WHO, from memory); how much mix is eaten is not known`} />
+    </>
+  );
+}

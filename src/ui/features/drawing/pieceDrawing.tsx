@@ -1,0 +1,111 @@
+import { memo } from 'react';
+import type { Animal } from '@/core/pieces';
+
+export interface DrawnPiece {
+  animal: Animal;
+  lengthMm: number;
+  widthMm: number;
+  heightMm: number;
+  thicknessMm: number;
+  yawDeg: number;
+  bevelDeg: number;
+  grainDeg: number;
+  grainPitchDeg: number;
+  knifeToGrainDeg: number;
+}
+
+const FLESH: Record<Animal, { fill: string; line: string }> = {
+  beef: { fill: '#c9716d', line: '#9d4646' },
+  lamb: { fill: '#d58c88', line: '#b05c5c' },
+  pork: { fill: '#e6aaa0', line: '#bf7469' },
+  chicken: { fill: '#efccb8', line: '#c39379' },
+  turkey: { fill: '#ecc4b4', line: '#bd8872' },
+};
+
+const MOST_LINES = 220;
+const FIBRE_GAP_MM = 4.5;
+const rad = (deg: number) => (deg * Math.PI) / 180;
+const round = (value: number) => Math.round(value * 100) / 100;
+
+/** Parallel lines across a box, as one path: through points every `gap` along the normal. */
+function hatch(normalDeg: number, gapMm: number, reachMm: number, centre: { x: number; y: number }): string {
+  const count = Math.min(MOST_LINES, Math.ceil((2 * reachMm) / gapMm));
+  const [nx, ny] = [Math.cos(rad(normalDeg)), Math.sin(rad(normalDeg))];
+  let path = '';
+  for (let index = 0; index <= count; index++) {
+    const along = (index - count / 2) * gapMm;
+    const [x, y] = [centre.x + nx * along, centre.y + ny * along];
+    path += `M${round(x - ny * reachMm)} ${round(y + nx * reachMm)}L${round(x + ny * reachMm)} ${round(y - nx * reachMm)}`;
+  }
+  return path;
+}
+
+/** A piece has rounded ends; the calculation takes the block around it. */
+function outline(width: number, height: number): string {
+  const [rx, ry] = [width * 0.16, height * 0.34];
+  return `M${rx} 0H${width - rx * 0.7}Q${width} 0 ${width} ${ry}V${height - ry * 0.7}Q${width} ${height} ${width - rx} ${height}H${rx * 0.6}Q0 ${height} 0 ${height - ry}V${ry * 0.8}Q0 0 ${rx} 0Z`;
+}
+
+/** The piece from above and from the side, to one scale, with its fibres, the cuts and the blade. Redrawn from the numbers. */
+export const PieceDrawing = memo(function PieceDrawing(piece: DrawnPiece & { describe: string; cuts?: boolean }) {
+  const { lengthMm: length, widthMm: width, heightMm: height, cuts = true } = piece;
+  const colours = FLESH[piece.animal];
+  const margin = Math.max(length, width) * 0.07 + 8;
+  const gap = margin * 1.1;
+  const total = { width: length + 2 * margin, height: width + height + gap + 2.2 * margin };
+  const unit = total.width / 100;
+  const centre = { x: length / 2, y: width / 2 };
+  const reach = Math.hypot(length, width) / 2 + 2;
+  const boardStep = piece.thicknessMm / Math.cos(rad(piece.bevelDeg));
+  const knife = { x: -Math.sin(rad(piece.yawDeg)), y: Math.cos(rad(piece.yawDeg)) };
+  const bladeReach = Math.min(reach, Math.min(width / 2 / Math.max(Math.abs(knife.y), 1e-6), length / 2 / Math.max(Math.abs(knife.x), 1e-6))) + margin * 0.55;
+  const sideCut = hatch(-piece.bevelDeg, Math.max(piece.thicknessMm, 0.5), length, { x: length / 2, y: height / 2 });
+  const bar = [200, 100, 50, 20, 10].find((mm) => mm <= length * 0.4) ?? 5;
+
+  return (
+    <svg viewBox={`0 0 ${round(total.width)} ${round(total.height)}`} role="img" aria-label={piece.describe} className="mx-auto block max-h-[56vh] w-full">
+      <defs>
+        <clipPath id="above"><path d={outline(length, width)} /></clipPath>
+        <clipPath id="side"><path d={outline(length, height)} /></clipPath>
+      </defs>
+
+      <g transform={`translate(${margin} ${margin})`}>
+        <path d={outline(length, width)} fill={colours.fill} />
+        <g clipPath="url(#above)">
+          <path d={hatch(piece.grainDeg + 90, FIBRE_GAP_MM, reach, centre)} stroke={colours.line} strokeWidth={0.9} opacity={0.5} fill="none" />
+          {cuts && <path d={hatch(piece.yawDeg, Math.max(boardStep, 0.8), reach, centre)} stroke="#12211d" strokeWidth={0.28 * unit} opacity={0.55} fill="none" />}
+          <path d={`M${length * 0.18} ${width * 0.3}q${length * 0.06} ${width * 0.06} ${length * 0.13} 0M${length * 0.58} ${width * 0.72}q${length * 0.08} ${-width * 0.08} ${length * 0.15} ${width * 0.02}M${length * 0.66} ${width * 0.22}q${length * 0.04} ${width * 0.05} ${length * 0.1} ${width * 0.02}`} stroke="#f7e8dc" strokeWidth={width * 0.016} strokeLinecap="round" fill="none" opacity={0.9} />
+        </g>
+        <path d={outline(length, width)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />
+        {cuts && (
+          <g transform={`translate(${centre.x} ${centre.y})`}>
+            <line x1={round(-knife.x * bladeReach)} y1={round(-knife.y * bladeReach)} x2={round(knife.x * bladeReach)} y2={round(knife.y * bladeReach)} stroke="#0e3b34" strokeWidth={0.8 * unit} />
+            <g transform={`translate(${round(knife.x * bladeReach)} ${round(knife.y * bladeReach)}) rotate(${piece.yawDeg})`}><path d={`M${-1.1 * unit} 0h${2.2 * unit}l${0.4 * unit} ${7 * unit}h${-3 * unit}z`} fill="#0e3b34" /></g>
+            <line x1={0} y1={0} x2={round(Math.cos(rad(piece.grainDeg)) * length * 0.24)} y2={round(Math.sin(rad(piece.grainDeg)) * length * 0.24)} stroke="#12211d" strokeWidth={0.35 * unit} strokeDasharray={`${unit} ${unit}`} />
+            <circle r={1.1 * unit} fill="#fff" stroke="#0e3b34" strokeWidth={0.5 * unit} />
+          </g>
+        )}
+      </g>
+
+      <g transform={`translate(${margin} ${margin + width + gap})`}>
+        <path d={outline(length, height)} fill={colours.fill} />
+        <g clipPath="url(#side)">
+          <path d={hatch(90 - piece.grainPitchDeg, FIBRE_GAP_MM, length, { x: length / 2, y: height / 2 })} stroke={colours.line} strokeWidth={0.9} opacity={0.4} fill="none" />
+          {cuts && <path d={sideCut} stroke="#12211d" strokeWidth={0.3 * unit} opacity={0.65} fill="none" />}
+        </g>
+        <path d={outline(length, height)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />
+        <rect x={-margin * 0.6} y={height} width={length + margin * 1.2} height={0.8 * unit} fill="#d3ddda" />
+      </g>
+
+      <g fontFamily="inherit" fontSize={round(2.5 * unit)} fill="#566761">
+        <text x={margin} y={margin - 1.6 * unit}>from above</text>
+        <text x={margin} y={margin + width + gap - 1.6 * unit}>from the side</text>
+        {cuts && <text x={total.width - margin} y={margin - 1.6 * unit} textAnchor="end">fibres run along the dashed line</text>}
+        <g transform={`translate(${total.width - margin - bar} ${total.height - 0.55 * margin})`} stroke="#566761" strokeWidth={0.3 * unit}>
+          <path d={`M0 ${-unit}V${unit}M0 0H${bar}M${bar} ${-unit}V${unit}`} fill="none" />
+          <text x={-unit} y={0.9 * unit} textAnchor="end" stroke="none">{bar} mm</text>
+        </g>
+      </g>
+    </svg>
+  );
+});

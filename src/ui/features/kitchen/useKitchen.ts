@@ -1,0 +1,76 @@
+'use client';
+
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import type { EventWrite } from '@/contract/resources';
+import { jobProgress, ringsAtMs, type BatchEvent, type JobProgress } from '@/core/progress';
+import type { JobKey } from '@/core/scheduling';
+import type { KitchenPage, PlannedBatch, PlannedJob } from '@/contract/views';
+import { flush, post, readOutbox } from '../../shell/outbox';
+import { writeTimers, type RunningTimer } from '../../shell/runningTimers';
+
+const FLUSH_MS = 4000;
+
+export interface KitchenTimer extends RunningTimer {
+  job: PlannedJob;
+}
+
+interface Kept extends BatchEvent {
+  batchId: string;
+}
+
+/** Jobs of all batches in the order of the clock, their progress, and what the cook can do with them. */
+export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'events'>) {
+  const [made, setMade] = useState<Kept[]>([]);
+  const [waiting, setWaiting] = useState(0);
+
+  const jobs = useMemo(() => batches.flatMap((batch) => batch.jobs).sort((a, b) => a.startMs - b.startMs || Number(a.hands) - Number(b.hands)), [batches]);
+
+  const known = useMemo<Kept[]>(() => {
+    const stored = events.map(({ id, batchId, kind, jobKey, at, payload }) => ({ id, batchId, kind, jobKey, atMs: Date.parse(at), payload }));
+    const ids = new Set(stored.map(({ id }) => id));
+    return [...stored, ...made.filter(({ id }) => !ids.has(id))];
+  }, [events, made]);
+
+  const progress = useMemo(() => new Map(batches.map(({ id }) => [id, jobProgress(known.filter(({ batchId }) => batchId === id))])), [batches, known]);
+  const of = useCallback((job: PlannedJob): JobProgress => progress.get(job.batchId)?.get(job.key) ?? { extraMin: 0 }, [progress]);
+
+  const timers = useMemo<KitchenTimer[]>(
+    () =>
+      jobs.flatMap((job) => {
+        const rings = job.hands ? undefined : ringsAtMs(of(job), job.minutes);
+        const batch = batches.find(({ id }) => id === job.batchId)!;
+        return rings === undefined ? [] : [{ batchId: job.batchId, jobKey: job.key, label: `${job.short}, ${shortName(batch)}`, ringsAtMs: rings, job }];
+      }),
+    [batches, jobs, of],
+  );
+
+  useEffect(() => {
+    writeTimers(batches.map(({ id }) => id), timers.map(({ batchId, jobKey, label, ringsAtMs: at }) => ({ batchId, jobKey, label, ringsAtMs: at })));
+  }, [batches, timers]);
+
+  useEffect(() => {
+    // What was made before a reload and has not arrived yet still counts.
+    const restore = setTimeout(() => {
+      const ids = new Set(batches.map(({ id }) => id));
+      setMade(readOutbox().filter(({ batchId }) => ids.has(batchId)).map(({ batchId, event }) => ({ ...event, batchId, atMs: Date.parse(event.at) })));
+      void flush().then(setWaiting);
+    }, 0);
+    const timer = setInterval(() => void flush().then(setWaiting), FLUSH_MS);
+    return () => {
+      clearTimeout(restore);
+      clearInterval(timer);
+    };
+  }, [batches]);
+
+  const record = useCallback((items: { job: PlannedJob; kind: BatchEvent['kind']; payload?: EventWrite['payload'] }[]) => {
+    const at = new Date().toISOString();
+    const fresh = items.map(({ job, kind, payload = {} }) => ({ batchId: job.batchId, event: { id: crypto.randomUUID(), kind, jobKey: job.key, at, payload } }));
+    fresh.forEach(post);
+    setMade((before) => [...before, ...fresh.map(({ batchId, event }) => ({ ...event, batchId, atMs: Date.parse(at) }))]);
+    void flush().then(setWaiting);
+  }, []);
+
+  return { jobs, progress: of, progressOf: (batchId: string): ReadonlyMap<JobKey, JobProgress> => progress.get(batchId) ?? new Map(), timers, record, waiting };
+}
+
+const shortName = (batch: PlannedBatch) => (batch.name.length > 28 ? `${batch.name.slice(0, 27)}…` : batch.name);

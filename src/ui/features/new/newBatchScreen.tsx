@@ -1,0 +1,208 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo, useState } from 'react';
+import type { Batch } from '@/contract/resources';
+import type { NewBatchPage } from '@/contract/views';
+import { LIMITS, planBatch } from '@/core/batches';
+import { WAY_PRACTICE, WAYS } from '@/core/cooking';
+import { ANIMALS, CUTS, findCut } from '@/core/pieces';
+import { formatClock, formatDay, formatDayClock, formatWeekday, fromFieldValue, instantOf, toFieldValue, wallTimeOf } from '@/core/times';
+import { formatDuration, formatLength, formatMass, formatNumber, joinFigure, lengthFigure, massFigure } from '@/core/units';
+import { ANIMAL_NAMES, jobWords, scheduleWords, SODA_NAMES, WAY_NAMES, WORK_NAMES } from '@/core/words';
+import { Choice } from '../../primitives/choice';
+import { CountField, LengthField, MassField } from '../../primitives/quantities';
+import { callApi } from '../../shell/api';
+import { usePreferences } from '../../shell/preferences';
+import { toInputs, type BatchFields } from '../batch/batchFields';
+
+const KEY = 'mince.new';
+
+type Answers = Omit<BatchFields, 'name' | 'mealId' | 'notBefore'> & { mealId?: string };
+
+interface Props extends NewBatchPage {
+  mealId?: string;
+  nowMs: number;
+}
+
+/** Tomorrow at one on the kitchen clock. */
+function tomorrowLunch(nowMs: number, zone: string): number {
+  const today = wallTimeOf(nowMs, zone);
+  return instantOf({ ...today, day: today.day + 1, hour: 13, minute: 0 }, zone);
+}
+
+/** A full plan from eight answers, each already filled in; what it means stands beside them and follows every key. */
+export function NewBatchScreen({ marinades, sodaIngredient, zone, meals, mealId, nowMs }: Props) {
+  const router = useRouter();
+  const { style } = usePreferences();
+  const meal = meals.find(({ id }) => id === mealId);
+  const [answers, setAnswers] = useState<Answers>(() => ({
+    way: 'stir-fry', cutId: 'chicken-thigh', massG: 800, heightMm: 20, thicknessMm: 4, marinadeId: marinades[0]?.id ?? '', people: meal?.people ?? 4,
+    tableAt: meal?.tableAt ?? new Date(tomorrowLunch(nowMs, zone)).toISOString(), ...(meal ? { mealId: meal.id } : {}), pins: {},
+  }));
+  const [problem, setProblem] = useState<string>();
+  const [busy, setBusy] = useState(false);
+
+  useEffect(() => {
+    const restore = setTimeout(() => {
+      try {
+        const known = JSON.parse(sessionStorage.getItem(KEY) ?? 'null') as Answers | null;
+        if (known && findCut(known.cutId) && marinades.some(({ id }) => id === known.marinadeId)) setAnswers((now) => ({ ...known, ...(mealId ? { mealId: now.mealId, tableAt: now.tableAt } : {}) }));
+      } catch {
+        sessionStorage.removeItem(KEY);
+      }
+    }, 0);
+    return () => clearTimeout(restore);
+  }, [marinades, mealId]);
+
+  const change = (part: Partial<Answers>) =>
+    setAnswers((before) => {
+      const next = { ...before, ...part };
+      sessionStorage.setItem(KEY, JSON.stringify(next));
+      return next;
+    });
+
+  const cut = findCut(answers.cutId)!;
+  const marinade = marinades.find(({ id }) => id === answers.marinadeId);
+  const inputs = useMemo(() => toInputs({ ...answers, name: '', mealId: '', notBefore: new Date(nowMs).toISOString() }), [answers, nowMs]);
+  const plan = useMemo(() => (marinade ? planBatch(inputs, { cut, marinade, sodaIngredient, zone }) : undefined), [inputs, cut, marinade, sodaIngredient, zone]);
+  const tableAtMs = inputs.tableAtMs;
+  const joins = meals.find((one) => one.id === answers.mealId && Date.parse(one.tableAt) === tableAtMs) ?? meals.find((one) => Date.parse(one.tableAt) === tableAtMs);
+
+  const create = async () => {
+    setBusy(true);
+    const result = await callApi<Batch>('POST', '/batches', { body: { ...answers, mealId: joins?.id } });
+    setBusy(false);
+    if (!result.ok) {
+      setProblem(`${result.problem.title} ${result.problem.detail ?? ''}`);
+      return;
+    }
+    sessionStorage.removeItem(KEY);
+    router.push(`/batches/${result.data.id}`);
+  };
+
+  if (!plan || !marinade) return <p className="p-6">There is no marinade in the book yet. Add one under Marinades first.</p>;
+  const practice = WAY_PRACTICE[answers.way];
+  const selectLook = 'condensed h-11 w-64 max-w-full rounded border border-grout bg-panel px-3 text-[17px] font-semibold';
+
+  return (
+    <form
+      className="grid wide:min-h-[calc(100dvh-3.5rem)] wide:grid-cols-[minmax(0,1fr)_400px]"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void create();
+      }}
+    >
+      <div className="px-4 py-6 wide:px-8">
+        <h1>What is on the board?</h1>
+        <div className="mt-4">
+          <Row name="It becomes">
+            <Choice label="It becomes" value={answers.way} options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))} onChange={(way) => change({ way, ...(answers.thicknessMm === practice.thicknessMm.usual ? { thicknessMm: WAY_PRACTICE[way].thicknessMm.usual } : {}) })} />
+          </Row>
+          <Row name="The piece" hint={`${WORK_NAMES[cut.work]}${cut.otherNames.length ? `; also ${cut.otherNames.slice(0, 2).join(', ')}` : ''}`}>
+            <select aria-label="The piece" className={selectLook} value={answers.cutId} onChange={(event) => change({ cutId: event.target.value, heightMm: findCut(event.target.value)!.usualHeightMm })}>
+              {ANIMALS.map((animal) => (
+                <optgroup key={animal} label={ANIMAL_NAMES[animal]}>
+                  {CUTS.filter((one) => one.animal === animal).map((one) => <option key={one.id} value={one.id}>{one.name}</option>)}
+                </optgroup>
+              ))}
+            </select>
+          </Row>
+          <Row name="Weight">
+            <MassField hideLabel label="Weight" value={answers.massG} {...LIMITS.massG} onChange={(massG) => change({ massG })} hint={`about ${formatMass(plan.piece.trimmedG, style)} once trimmed`} />
+          </Row>
+          <Row name="How tall it lies">
+            <LengthField
+              hideLabel label="How tall it lies" value={answers.heightMm} {...LIMITS.heightMm} onChange={(heightMm) => change({ heightMm })}
+              hint={`length and width follow from the weight: ${formatLength(plan.piece.lengthMm, style)} × ${formatLength(plan.piece.widthMm, style)}`}
+            />
+          </Row>
+          <Row name="Slices">
+            <LengthField hideLabel label="Slices" value={answers.thicknessMm} {...LIMITS.thicknessMm} step={0.5} onChange={(thicknessMm) => change({ thicknessMm })} hint={`${formatLength(practice.thicknessMm.from, style)} to ${formatLength(practice.thicknessMm.to, style)} is usual`} />
+          </Row>
+          <Row name="Marinade" hint={`${formatDuration(marinade.minutes.from)} to ${formatDuration(marinade.minutes.to)}`}>
+            <select aria-label="Marinade" className={selectLook} value={answers.marinadeId} onChange={(event) => change({ marinadeId: event.target.value })}>
+              {marinades.map((one) => <option key={one.id} value={one.id}>{one.name}</option>)}
+            </select>
+          </Row>
+          <Row name="People">
+            <CountField hideLabel label="People" unit="people" value={answers.people} {...LIMITS.people} onChange={(people) => change({ people })} hint={`${formatMass(plan.piece.perPersonG, style)} each, raw`} />
+          </Row>
+          <Row name="On the table" hint={joins ? `joins ${joins.name}` : `${formatDay(tableAtMs, zone, style.locale)}, kitchen clock`}>
+            <input
+              aria-label="On the table" type="datetime-local" className={selectLook} value={toFieldValue(tableAtMs, zone)}
+              onChange={(event) => {
+                const instantMs = fromFieldValue(event.target.value, zone);
+                if (instantMs !== undefined) change({ tableAt: new Date(instantMs).toISOString() });
+              }}
+            />
+          </Row>
+        </div>
+      </div>
+
+      <aside className="dark-ground flex flex-col bg-enamel px-6 py-6 text-kitchen-text wide:px-7" aria-label="So far this means">
+        <h2 className="text-kitchen-muted">So far this means</h2>
+        <dl className="mt-3 grid grid-cols-2 gap-x-4 gap-y-5">
+          <Result figure={formatNumber(plan.slice.sliceCount, style.locale)} label={`slices, ${joinFigure(massFigure(plan.slice.sliceMassG, style))} each`} />
+          <Result figure={joinFigure(lengthFigure(plan.slice.fibreLengthMm, style))} label="fibres in a bite" />
+          {plan.tenderize.choice === 'skip' ? (
+            <Result figure="none" label="soda: a tender cut or fruit instead" />
+          ) : (
+            <Result figure={joinFigure(massFigure(plan.tenderize.schools[plan.tenderize.choice].sodaG, style))} label={`soda. ${SODA_NAMES[plan.tenderize.choice]}: ${plan.tenderize.schools[plan.tenderize.choice].spoken.spoken}`} />
+          )}
+          <Result figure={`${formatNumber(plan.marinate.uptake.equilibriumSaltPercent, style.locale, 1)} %`} label="salt in the meat, in the end" />
+          <Result figure={formatDuration(plan.marinate.minutes)} label={`in ${joinFigure(massFigure(plan.marinate.onMeat.massG, style))} of marinade`} />
+          <Result figure={`${plan.cook.sticks || plan.cook.rounds}`} label={plan.cook.sticks ? `sticks, ${plan.cook.rounds} ${plan.cook.rounds === 1 ? 'round' : 'rounds'}` : `${plan.cook.rounds === 1 ? 'round' : 'rounds'} through the pan`} />
+        </dl>
+        <h2 className="mt-7 text-kitchen-muted">Your hands are needed</h2>
+        {plan.schedule.ok ? (
+          <ol className="mt-2">
+            {plan.schedule.jobs.filter(({ hands }) => hands).map((job, index, all) => {
+              const newDay = index === 0 || formatWeekday(job.startMs, zone, style.locale) !== formatWeekday(all[index - 1]!.startMs, zone, style.locale);
+              return (
+                <li key={job.key} className="grid grid-cols-[7rem_1fr_auto] gap-x-3 border-t border-[#2b5a50] py-1.5">
+                  <span className="figure pt-0.5 text-[18px]">{newDay ? formatDayClock(job.startMs, zone, style.locale) : formatClock(job.startMs, zone, style.locale)}</span>
+                  <span>{jobWords(job, { plan, inputs, around: { cut, marinade } }, style).title}</span>
+                  <span className="text-kitchen-muted">{formatDuration(job.minutes)}</span>
+                </li>
+              );
+            })}
+          </ol>
+        ) : (
+          <p role="alert" className="mt-2 rounded bg-ox px-3 py-2">{scheduleWords(plan.schedule.problem)}</p>
+        )}
+        {plan.schedule.ok && plan.schedule.lateByMin > 0 && <p role="alert" className="mt-3 rounded border border-brass-line px-3 py-2">That is {formatDuration(plan.schedule.lateByMin)} too soon: even with the shortest marinade it should have begun at {formatDayClock(plan.schedule.startMs, zone, style.locale)}.</p>}
+        <div className="grow" />
+        {problem && <p role="alert" className="mt-4 rounded bg-ox px-3 py-2">{problem} Your answers are still here.</p>}
+        <div className="mt-6 flex flex-wrap items-center gap-4">
+          <button type="submit" disabled={busy} className="min-h-12 rounded bg-kitchen-text px-5 font-semibold text-enamel hover:bg-white disabled:opacity-60">Put it on the board</button>
+          <span className="text-kitchen-muted">everything can change later</span>
+        </div>
+      </aside>
+    </form>
+  );
+}
+
+function Row({ name, hint, children }: { name: string; hint?: string; children: React.ReactNode }) {
+  return (
+    <div className="grid items-center gap-x-4 gap-y-1.5 border-t border-grout py-3 sm:grid-cols-[9.5rem_1fr]">
+      <span className="font-semibold">{name}</span>
+      <div className="flex min-w-0 flex-wrap items-center gap-x-3 gap-y-1">
+        {children}
+        {hint && <span className="text-[13px] text-muted">{hint}</span>}
+      </div>
+    </div>
+  );
+}
+
+function Result({ figure, label }: { figure: string; label: string }) {
+  return (
+    <div>
+      <dt className="sr-only">{label}</dt>
+      <dd>
+        <span className="figure block text-[40px]">{figure}</span>
+        <span aria-hidden="true" className="mt-1 block text-[14px] leading-snug text-kitchen-muted">{label}</span>
+      </dd>
+    </div>
+  );
+}

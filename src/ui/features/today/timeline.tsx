@@ -1,0 +1,112 @@
+'use client';
+
+import clsx from 'clsx';
+import Link from 'next/link';
+import type { PlannedBatch, PlannedJob } from '@/contract/views';
+import type { JobKey } from '@/core/scheduling';
+import type { JobProgress } from '@/core/progress';
+import { dailyInstants, formatClock, quietIntervals } from '@/core/times';
+import { formatDuration, formatMass } from '@/core/units';
+import { usePreferences } from '../../shell/preferences';
+
+const HOUR_MS = 3_600_000;
+
+/** Colour, pattern and word tell what a stretch is: hands, cold, waiting, heat. */
+function lookOf(job: PlannedJob): string {
+  if (job.place === 'heat') return 'bg-ox text-white heat-hatch border-ox';
+  if (job.place === 'freezer') return 'bg-ice-tint text-ice border-ice-line cold-dots';
+  if (job.hands) return 'bg-enamel text-white border-enamel';
+  return 'bg-[#eef3f1] text-enamel border-grout waiting-stripes';
+}
+
+interface Props {
+  batches: readonly PlannedBatch[];
+  tableAtMs: number;
+  zone: string;
+  now: number;
+  progressOf: (batchId: string) => ReadonlyMap<JobKey, JobProgress>;
+}
+
+/** Every batch of the meal on one line of time that ends at the hour on the table. */
+export function Timeline({ batches, tableAtMs, zone, now, progressOf }: Props) {
+  const { style } = usePreferences();
+  const endMs = Math.max(tableAtMs, ...batches.map((batch) => batch.tableAtMs)) + HOUR_MS * 0.35;
+  const startMs = Math.min(...batches.map((batch) => batch.startMs), tableAtMs - 2 * HOUR_MS) - HOUR_MS * 0.25;
+  const at = (ms: number) => (100 * (ms - startMs)) / (endMs - startMs);
+  const hours = (endMs - startMs) / HOUR_MS;
+  const every = [1, 2, 3, 6, 12, 24].find((step) => hours / step <= 11) ?? 24;
+  const marks = Array.from({ length: 24 / every }, (_, index) => index * every).flatMap((hour) => dailyInstants(startMs, endMs, zone, { hour, minute: 0 })).sort((a, b) => a - b);
+  const nights = quietIntervals(startMs, endMs, zone);
+  const rowWidth = Math.max(680, hours * 54);
+
+  return (
+    <div className="panel overflow-x-auto" role="region" aria-label="Timeline of the meal" tabIndex={0}>
+      <div className="grid grid-cols-[11rem_1fr] sm:grid-cols-[13.5rem_1fr]" style={{ minWidth: `${Math.min(rowWidth, 1600)}px` }}>
+        <div className="sticky left-0 z-20 border-b border-grout bg-panel" />
+        <div className="relative h-9 border-b border-grout">
+          {marks.filter((ms) => Math.abs(at(ms) - at(tableAtMs)) > 4).map((ms) => (
+            <span key={ms} className="condensed absolute top-2 -translate-x-1/2 text-[13px] text-muted" style={{ left: `${at(ms)}%` }}>{formatClock(ms, zone, style.locale).replace(/:00/, '')}</span>
+          ))}
+          <span className="figure absolute top-1.5 z-10 -translate-x-1/2 whitespace-nowrap bg-panel px-1 text-[18px] text-ox" style={{ left: `${at(tableAtMs)}%` }}>{formatClock(tableAtMs, zone, style.locale)}</span>
+        </div>
+        {batches.map((batch) => (
+          <Row key={batch.id} batch={batch} at={at} nights={nights} marks={marks} now={now} tableAtMs={tableAtMs} progress={progressOf(batch.id)} zone={zone} />
+        ))}
+      </div>
+      <div className="sticky left-0 flex flex-wrap gap-x-5 gap-y-1 px-4 py-2 text-[13px] text-muted">
+        {[['bg-enamel', 'your hands'], ['bg-ice-tint cold-dots border border-ice-line', 'freezer'], ['waiting-stripes bg-[#eef3f1] border border-grout', 'it waits'], ['bg-ox heat-hatch', 'heat'], ['bg-[#f0efea]', 'night']].map(([look, word]) => (
+          <span key={word} className="flex items-center gap-1.5"><span aria-hidden="true" className={clsx('inline-block h-3 w-5 rounded-sm', look)} />{word}</span>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+interface RowProps extends Omit<Props, 'batches' | 'progressOf'> {
+  batch: PlannedBatch;
+  at: (ms: number) => number;
+  nights: readonly { fromMs: number; toMs: number }[];
+  marks: readonly number[];
+  progress: ReadonlyMap<JobKey, JobProgress>;
+}
+
+function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowProps) {
+  const { style } = usePreferences();
+  const within = (share: number) => Math.min(100, Math.max(0, share));
+  const side = batch.jobs.filter((job) => job.place === 'none' || job.key === 'turn');
+  const main = batch.jobs.filter((job) => !side.includes(job));
+  return (
+    <>
+      <div className="sticky left-0 z-20 border-b border-grout-soft bg-panel px-4 py-3">
+        <Link href={`/batches/${batch.id}`} className="line-clamp-2 font-semibold leading-tight break-words hover:underline">{batch.name}</Link>
+        <div className="text-[13px] text-muted">{batch.cutName}, {formatMass(batch.massG, style)}<br />{batch.sticks ? `${batch.sticks} sticks, ` : ''}{batch.rounds} {batch.rounds === 1 ? 'round' : 'rounds'}</div>
+      </div>
+      <div className="relative min-h-24 border-b border-grout-soft">
+        {nights.map(({ fromMs, toMs }) => <span key={fromMs} className="absolute inset-y-0 bg-[#f0efea]" style={{ left: `${within(at(fromMs))}%`, width: `${within(at(toMs)) - within(at(fromMs))}%` }} />)}
+        {marks.map((ms) => <span key={ms} className="absolute inset-y-0 w-px bg-grout-soft" style={{ left: `${at(ms)}%` }} />)}
+        {batch.refusal && <p className="absolute inset-x-3 top-3 rounded border border-ox bg-ox-tint px-3 py-2 text-[13px]">{batch.refusal}</p>}
+        {main.map((job) => {
+          const width = at(job.endMs) - at(job.startMs);
+          const done = progress.get(job.key)?.doneAtMs !== undefined;
+          return (
+            <span
+              key={job.key}
+              title={`${job.title}, ${formatClock(job.startMs, zone, style.locale)}, ${formatDuration(job.minutes)}`}
+              className={clsx('condensed absolute top-5 flex h-10 items-center overflow-hidden rounded-sm border text-[13px] font-semibold', lookOf(job), done && 'opacity-55')}
+              style={{ left: `${at(job.startMs)}%`, width: `calc(${width}% - 1px)`, minWidth: 3 }}
+            >
+              {width > 4 && <span className="truncate px-1.5">{done && '✓ '}{job.short}{width > 16 && `, ${formatDuration(job.minutes)}`}</span>}
+            </span>
+          );
+        })}
+        {side.map((job) => (
+          <span key={job.key} title={`${job.title}, ${formatClock(job.startMs, zone, style.locale)}`} className="condensed absolute top-[66px] flex items-center gap-1 whitespace-nowrap text-[12px] text-muted" style={{ left: `${at(job.startMs)}%` }}>
+            <span aria-hidden="true" className="inline-block h-2.5 w-[3px] bg-enamel" />{at(job.startMs) < 90 && side.filter((other) => Math.abs(at(other.startMs) - at(job.startMs)) < 7 && other.startMs > job.startMs).length === 0 ? job.short : ''}
+          </span>
+        ))}
+        <span aria-hidden="true" className="absolute inset-y-0 border-l-2 border-dashed border-ox" style={{ left: `${at(tableAtMs)}%` }} />
+        {at(now) >= 0 && at(now) <= 100 && <span className="absolute inset-y-0 z-10 w-0.5 bg-ink" style={{ left: `${at(now)}%` }}><span className="sr-only">now</span></span>}
+      </div>
+    </>
+  );
+}

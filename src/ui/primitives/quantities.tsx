@@ -1,0 +1,36 @@
+'use client';
+
+import { formatDuration, formatLength, formatMass, formatNumber, parseDuration, parseLength, parseMass, parsePlain } from '@/core/units';
+import { usePreferences } from '../shell/preferences';
+import { QuantityField, type QuantityFieldProps } from './quantityField';
+
+type Given = Omit<QuantityFieldProps, 'parse' | 'format' | 'step' | 'what' | 'examples' | 'show'> & { min: number; max: number };
+
+export function MassField({ min, max, ...rest }: Given) {
+  const { style, decimalComma } = usePreferences();
+  const us = style.system === 'us';
+  const show = (massG: number) => formatMass(massG, style);
+  return <QuantityField {...rest} what="a weight" examples={us ? '1 1/2 lb or 700 g' : '700 g or 1 1/2 lb'} show={show} format={show} step={us ? 453.59237 / 8 : 50} parse={(text) => parseMass(text, { bareUnit: us ? 'lb' : 'g', min, max, decimalComma })} />;
+}
+
+export function LengthField({ min, max, step, ...rest }: Given & { step?: number }) {
+  const { style, decimalComma } = usePreferences();
+  const us = style.system === 'us';
+  const show = (mm: number) => formatLength(mm, style);
+  return <QuantityField {...rest} what="a length" examples={us ? '1/4 in or 6mm' : '6mm or 1/4 in'} show={show} format={show} step={us ? 25.4 / 16 : (step ?? 1)} parse={(text) => parseLength(text, { bareUnit: us ? 'in' : 'mm', min, max, decimalComma })} />;
+}
+
+export function MinutesField({ min, max, ...rest }: Given) {
+  const { decimalComma } = usePreferences();
+  return <QuantityField {...rest} what="a time" examples="45 min or 2 h 10" show={formatDuration} format={formatDuration} step={5} parse={(text) => parseDuration(text, { bareUnit: 'min', min, max, decimalComma })} />;
+}
+
+export function CountField({ min, max, unit, ...rest }: Given & { unit: string }) {
+  const { style, decimalComma } = usePreferences();
+  const show = (count: number) => formatNumber(count, style.locale);
+  const whole = (text: string) => {
+    const read = parsePlain(text, { bareUnit: '', min, max, decimalComma });
+    return read.ok && !Number.isInteger(read.value) ? ({ ok: false, problem: { code: 'not-a-number' } } as const) : read;
+  };
+  return <QuantityField {...rest} what={`a whole number of ${unit}`} examples="6" show={show} format={show} step={1} parse={whole} />;
+}

@@ -112,11 +112,12 @@ const KNEX = () => import('knex').then((module) => module.default);
 /** Makes the database and brings it to the newest migration. */
 export async function migrate(url, { reset = false } = {}) {
   const knex = await KNEX();
-  const admin = knex({ client: 'pg', connection: url.replace(/\/mince$/, '/postgres') });
+  const name = new URL(url).pathname.slice(1);
+  const admin = knex({ client: 'pg', connection: url.replace(/\/\w+$/, '/postgres') });
   try {
-    if (reset) await admin.raw('drop database if exists mince with (force)');
-    const { rows } = await admin.raw("select 1 from pg_database where datname = 'mince'");
-    if (rows.length === 0) await admin.raw('create database mince');
+    if (reset) await admin.raw('drop database if exists ?? with (force)', [name]);
+    const { rows } = await admin.raw('select 1 from pg_database where datname = ?', [name]);
+    if (rows.length === 0) await admin.raw('create database ??', [name]);
   } finally {
     await admin.destroy();
   }

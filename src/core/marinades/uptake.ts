@@ -109,11 +109,11 @@ export interface UptakePoint {
   centreFast: number;
 }
 
-/** The curve for a chart, evenly spaced from 0 to `untilMin`. */
+/** The curve for a chart from 0 to `untilMin`, its points denser at the start, where it is steep. */
 export function uptakeCurve(input: Omit<UptakeInput, 'minutes'>, untilMin: number, points = 48): UptakePoint[] {
   const model = uptakeModel(input);
   return Array.from({ length: points + 1 }, (_, index) => {
-    const minutes = (untilMin * index) / points;
+    const minutes = untilMin * (index / points) ** 2;
     return {
       minutes,
       average: model.average(minutes),

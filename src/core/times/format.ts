@@ -7,8 +7,14 @@ function format(instantMs: number, zone: string, locale: string, options: Intl.D
   return known.format(instantMs);
 }
 
+/** Two digits where the day has 24 hours, so that clock times line up; "1:05 PM" where it has twice 12. */
+const hourOf = (locale: string): Intl.DateTimeFormatOptions => {
+  const { hour12 } = new Intl.DateTimeFormat(locale, { hour: 'numeric' }).resolvedOptions();
+  return { hour: hour12 ? 'numeric' : '2-digit', minute: '2-digit' };
+};
+
 /** "13:05" or "1:05 PM", as the locale writes it. */
-export const formatClock = (instantMs: number, zone: string, locale: string) => format(instantMs, zone, locale, { hour: 'numeric', minute: '2-digit' });
+export const formatClock = (instantMs: number, zone: string, locale: string) => format(instantMs, zone, locale, hourOf(locale));
 /** "Saturday". */
 export const formatWeekday = (instantMs: number, zone: string, locale: string) => format(instantMs, zone, locale, { weekday: 'long' });
 /** "Saturday 6 June". */
@@ -16,4 +22,4 @@ export const formatDay = (instantMs: number, zone: string, locale: string) => fo
 /** "6 Jun 2026". */
 export const formatDate = (instantMs: number, zone: string, locale: string) => format(instantMs, zone, locale, { day: 'numeric', month: 'short', year: 'numeric' });
 /** "Sat 13:05". */
-export const formatDayClock = (instantMs: number, zone: string, locale: string) => format(instantMs, zone, locale, { weekday: 'short', hour: 'numeric', minute: '2-digit' });
+export const formatDayClock = (instantMs: number, zone: string, locale: string) => format(instantMs, zone, locale, { weekday: 'short', ...hourOf(locale) });

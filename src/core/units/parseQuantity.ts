@@ -60,6 +60,16 @@ export function parseDuration(text: string, options: ParseOptions): Parsed<numbe
   return parseCompound(text, DURATION, options);
 }
 
+/** Temperature in °C: "21", "70 °F", "33 C", "-18". A bare number is in `bareUnit`, c or f. */
+export function parseTemperature(text: string, options: ParseOptions): Parsed<number> {
+  const match = /^\s*([-−]?)\s*(.*?)\s*(?:°|deg(?:rees)?)?\s*([cf]?)\s*$/i.exec(text.slice(0, 80));
+  const number = parseNumber(match?.[2] ?? '', options.decimalComma);
+  if (!number.ok) return number;
+  if (number.value.rest !== '') return { ok: false, problem: { code: 'unknown-unit', unit: number.value.rest.slice(0, 20) } };
+  const degrees = (match![1] ? -1 : 1) * number.value.value;
+  return within((match![3] || options.bareUnit).toLowerCase() === 'f' ? (degrees - 32) / 1.8 : degrees, options);
+}
+
 /** A plain count or percentage, with or without its sign. */
 export function parsePlain(text: string, options: ParseOptions): Parsed<number> {
   return parseCompound(text, { '': 1, '%': 1, '°': 1, '°c': 1, c: 1, people: 1, person: 1, portion: 1 }, options);

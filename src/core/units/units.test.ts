@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { formatDuration, formatLength, formatMass, fromMeasures, G_PER_LB, ML_PER_CUP, ML_PER_TBSP, ML_PER_TSP, parseDuration, parseLength, parseMass, parseNumber, toMeasures, USUAL_MEASURES } from '.';
+import { formatDuration, formatLength, formatMass, fromMeasures, G_PER_LB, ML_PER_CUP, ML_PER_TBSP, ML_PER_TSP, parseDuration, parseLength, parseMass, parseNumber, parseTemperature, toMeasures, USUAL_MEASURES } from '.';
 
 const mass = (text: string, decimalComma = false) => parseMass(text, { bareUnit: 'g', min: 1, max: 30_000, decimalComma });
 const length = (text: string) => parseLength(text, { bareUnit: 'mm', min: 1, max: 1000 });
@@ -47,6 +47,10 @@ describe('what a cook types', () => {
 
   test('words for a number end where the unit begins', () => expect(parseNumber('half a pound')).toEqual({ ok: true, value: { value: 0.5, rest: 'pound' } }));
 });
+
+test.each([['21', 'c', 21], ['70 °F', 'c', 21.1111], ['-18', 'c', -18], ['70', 'f', 21.1111], ['33 C', 'f', 33], ['−5 °C', 'c', -5]])('%s is a temperature (%s) of %f °C', (text, bareUnit, tempC) =>
+  expect(parseTemperature(text, { bareUnit })).toEqual({ ok: true, value: expect.closeTo(tempC, 3) }));
+test('warm is not a temperature', () => expect(parseTemperature('warm', { bareUnit: 'c' })).toMatchObject({ ok: false }));
 
 describe('figures', () => {
   const metric = { system: 'metric', locale: 'en-GB' } as const;

@@ -60,7 +60,7 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: Jo
       return say('Coat the slices', `${mass(marinate.onMeat.massG)} of marinade.${leaveIn} Coat piece by piece: a slice stuck to another stays unmarinated. Press the air out of the bag.`);
     }
     case 'marinate':
-      return say(marinate.place === 'fridge' ? 'Marinate in the fridge' : 'Marinate on the counter', `${formatDuration(marinate.minutes)}.`);
+      return say(marinate.place === 'fridge' ? 'Marinate in the fridge' : 'Marinate on the counter', `${formatDuration(marinate.minutes)}${marinate.place === 'fridge' ? `, at ${formatTemperature(4, style)} or colder` : ''}. By then about ${formatNumber(Math.round((marinate.uptake.centreFraction ?? 0) * 20) * 5, style.locale)} % of the salt has reached the middle of a slice.`);
     case 'turn':
       return say('Turn the bag', 'Turn it, knead it, press the slices apart.');
     case 'soak':

@@ -1,6 +1,6 @@
 'use client';
 
-import { formatDuration, formatLength, formatMass, formatNumber, parseDuration, parseLength, parseMass, parsePlain } from '@/core/units';
+import { formatDuration, formatLength, formatMass, formatNumber, formatTemperature, parseDuration, parseLength, parseMass, parsePlain, parseTemperature } from '@/core/units';
 import { usePreferences } from '../shell/preferences';
 import { QuantityField, type QuantityFieldProps } from './quantityField';
 
@@ -23,6 +23,13 @@ export function LengthField({ min, max, step, ...rest }: Given & { step?: number
 export function MinutesField({ min, max, ...rest }: Given) {
   const { decimalComma } = usePreferences();
   return <QuantityField {...rest} what="a time" examples="45 min or 2 h 10" show={formatDuration} format={formatDuration} step={5} parse={(text) => parseDuration(text, { bareUnit: 'min', min, max, decimalComma })} />;
+}
+
+export function TemperatureField({ min, max, ...rest }: Given) {
+  const { style, decimalComma } = usePreferences();
+  const us = style.system === 'us';
+  const show = (tempC: number) => formatTemperature(tempC, style);
+  return <QuantityField {...rest} what="a temperature" examples={us ? '70 °F or 21 °C' : '21 °C or 70 °F'} show={show} format={show} step={us ? 1 / 1.8 : 1} parse={(text) => parseTemperature(text, { bareUnit: us ? 'f' : 'c', min, max, decimalComma })} />;
 }
 
 export function CountField({ min, max, unit, ...rest }: Given & { unit: string }) {

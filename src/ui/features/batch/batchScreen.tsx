@@ -20,6 +20,7 @@ import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
 import { BatchWorkProvider, type BatchWork } from './batchContext';
 import { JobList } from './jobList';
+import { Record } from './record';
 import { SaveNote } from './saveNote';
 import { CookFigures, StageCook } from './stageCook';
 import { FirmFigures, StageFirm } from './stageFirm';
@@ -92,8 +93,8 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
 
   return (
     <BatchWorkProvider value={work}>
-      <div className="grid wide:min-h-[calc(100dvh-3.5rem)] wide:grid-cols-[216px_minmax(0,1fr)_296px]">
-        <aside className="border-grout bg-panel px-4 py-5 wide:border-r">
+      <div className="grid grid-cols-[minmax(0,1fr)] wide:min-h-[calc(100dvh-3.5rem)] wide:grid-cols-[216px_minmax(0,1fr)_296px] wide:grid-rows-[auto_1fr]">
+        <aside className="border-grout bg-panel px-4 py-5 wide:row-span-2 wide:border-r">
           <label className="block">
             <span className="sr-only">Name of the batch</span>
             <input
@@ -142,19 +143,21 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
           {stage === 'marinate' && <StageMarinate />}
           {stage === 'cook' && <StageCook batchId={batch.id} acknowledged={events.some(({ kind }) => kind === 'caution-acknowledged')} />}
           {stage === 'taste' && <StageTaste batchId={batch.id} tastings={tasted} zone={zone} onKept={setTasted} />}
-          {stage !== 'taste' && plan.schedule.ok && (
-            <section className="pt-3">
-              <h2 className="mb-2">The jobs, counted back from the table</h2>
-              <JobList plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} progress={progress} />
-            </section>
-          )}
         </section>
 
-        <aside aria-label="What it means" className="space-y-2.5 border-grout bg-panel px-4 py-5 wide:border-l">
+        <aside aria-label="What it means" className="space-y-2.5 border-grout bg-panel px-4 py-5 wide:col-start-3 wide:row-span-2 wide:row-start-1 wide:border-l">
           {Figures && <Figures />}
+          {stage === 'taste' && <Record lines={lines} events={events} zone={zone} />}
           <CautionList cautions={plan.cautions.filter((caution) => caution.stage === stage)} />
           {next && <Button className="w-full" onClick={() => { goTo(next); window.scrollTo({ top: 0 }); }}>Next: {STAGE_NAMES[next].toLowerCase()}</Button>}
         </aside>
+
+        {stage !== 'taste' && plan.schedule.ok && (
+          <section aria-label="Jobs" className="min-w-0 px-4 pb-8 pt-3 wide:px-6">
+            <h2 className="mb-2">The jobs, counted back from the table</h2>
+            <JobList plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} progress={progress} />
+          </section>
+        )}
       </div>
     </BatchWorkProvider>
   );

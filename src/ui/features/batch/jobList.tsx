@@ -49,6 +49,11 @@ export function JobList({ plan, inputs, cut, marinade, zone, progress }: Props) 
         <span className="figure text-[19px]">{formatClock(inputs.tableAtMs, zone, style.locale)}</span>
         <span className="font-semibold">On the table</span>
       </li>
+      {schedule.inTheNight && (
+        <li className="mt-3 rounded border border-brass-line bg-brass-tint px-4 py-2.5">
+          Some handwork falls between 22:30 and 7:00.{inputs.pins.marinadeMin !== undefined && ' Unpin the time in the marinade and the plan looks for a better hour.'}
+        </li>
+      )}
       {schedule.lateByMin > 0 && (
         <li role="alert" className="mt-3 rounded border border-brass-line bg-brass-tint px-4 py-2.5">
           This would have had to start at {formatDayClock(schedule.startMs, zone, style.locale)}, {formatDuration(schedule.lateByMin)} before the plan was made. Move the table, shorten the marinade or take smaller pieces.

@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { formatNumber, temperatureFigure } from '@/core/units';
+import { formatNumber, formatTemperature, temperatureFigure } from '@/core/units';
 import { FigureBox } from '../../primitives/figureBox';
 import { Button } from '../../primitives/button';
-import { CountField } from '../../primitives/quantities';
+import { CountField, TemperatureField } from '../../primitives/quantities';
 import { LIMITS } from '@/core/batches';
 import { usePreferences } from '../../shell/preferences';
 import { callApi } from '../../shell/api';
@@ -31,10 +31,10 @@ export function StageCook({ batchId, acknowledged }: { batchId: string; acknowle
         <Check checked={Boolean(pins.pierced)} onChange={(on) => pin({ pierced: on || undefined })} label="Needles or blades pierced the meat" note="Carries the surface inside: cooked to the stricter figure." />
         <Check checked={pins.doneness === 'pink'} onChange={(on) => pin({ doneness: on ? 'pink' : undefined })} label="Out while still a little pink" note="Only whole beef and lamb, and only when it goes back in the pan." />
         <CountField label="Lots to work in" unit="lots" value={plan.lots} {...LIMITS.lots} pinned={pins.lots !== undefined} onUnpin={() => pin({ lots: undefined })} onChange={(lots) => pin({ lots })} hint="each lot is out of the fridge only for its own share" />
-        <CountField label="Room, °C" unit="degrees" value={pins.roomTempC ?? 21} min={-10} max={50} pinned={pins.roomTempC !== undefined} onUnpin={() => pin({ roomTempC: undefined })} onChange={(roomTempC) => pin({ roomTempC })} hint="above 32 °C the time out of the fridge halves" />
+        <TemperatureField label="The room" value={pins.roomTempC ?? 21} min={-10} max={50} pinned={pins.roomTempC !== undefined} onUnpin={() => pin({ roomTempC: undefined })} onChange={(roomTempC) => pin({ roomTempC })} hint={`above ${formatTemperature(32, style)} the time out of the fridge halves`} />
         <CountField label="People" unit="people" value={fields.people} {...LIMITS.people} onChange={(people) => change({ people })} />
       </div>
-      {cook.temperature.stricter && <Acknowledge key={batchId} batchId={batchId} done={acknowledged} text={`${cut.name}, pierced: ${cook.temperature.tempC} °C at the centre`} />}
+      {cook.temperature.stricter && <Acknowledge key={batchId} batchId={batchId} done={acknowledged} text={`${cut.name}, pierced: ${formatTemperature(cook.temperature.tempC, style)} at the centre`} />}
     </>
   );
 }

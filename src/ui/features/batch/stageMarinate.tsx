@@ -43,7 +43,7 @@ export function StageMarinate() {
       </figure>
       <div className="grid items-start gap-x-8 gap-y-4 md:grid-cols-2">
         <Slider
-          label="Time in the marinade" value={marinate.minutes} figure={{ value: formatDuration(marinate.minutes), unit: '' }} min={0} max={Math.max(720, marinate.window.to)} step={5}
+          label="Time in the marinade" value={marinate.minutes} figure={{ value: formatDuration(marinate.minutes), unit: '' }} min={0} max={Math.max(720, marinate.window.to, pins.marinadeMin ?? 0)} step={5}
           onChange={(marinadeMin) => pin({ marinadeMin })} pinned={pins.marinadeMin !== undefined} onUnpin={() => pin({ marinadeMin: undefined })}
           band={{ ...marinate.window, words: `${formatDuration(marinate.window.from)} to ${formatDuration(marinate.window.to)} is customary` }}
         />

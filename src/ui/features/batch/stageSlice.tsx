@@ -56,6 +56,7 @@ export function SliceFigures() {
   const { plan } = useBatchWork();
   const { style } = usePreferences();
   const { slice, marinate } = plan;
+  const length = (mm: number) => formatLength(mm, style);
   const longest = Math.max(slice.thicknessMm * 4, 20);
   const share = Math.min(1, Math.log(slice.fibreLengthMm / slice.thicknessMm) / Math.log(longest / slice.thicknessMm));
   return (
@@ -71,7 +72,7 @@ export function SliceFigures() {
       <div className="grid grid-cols-2 gap-2.5">
         <FigureBox label="Slices" figure={{ value: formatNumber(slice.sliceCount, style.locale), unit: '' }} note={slice.strips ? `${formatNumber(slice.strips.stripCount, style.locale)} strips` : undefined} />
         <FigureBox label="Each about" figure={massFigure(slice.sliceMassG, style)} />
-        <FigureBox label="Slice" figure={{ value: formatLength(slice.sliceLengthMm, style).split(' ').slice(0, -1).join(' '), unit: `× ${formatLength(slice.sliceWidthMm, style)}` }} />
+        <FigureBox label="Slice, wide" figure={lengthFigure(slice.sliceWidthMm, style)} note={`and ${length(slice.sliceLengthMm)} long`} />
         <FigureBox label="Surface to coat" figure={{ value: formatNumber(slice.surfaceM2, style.locale, 2), unit: 'm²' }} />
       </div>
       <FigureBox label="Salt to the middle" figure={{ value: formatDuration(Math.round(marinate.uptake.minutesTo.centre.p90)), unit: '' }} note={`nine tenths, in the fridge; ${formatDuration(marinate.uptake.minutesTo.centre.p90 / 1.5)} to ${formatDuration(marinate.uptake.minutesTo.centre.p90 * 1.5)}. An estimate.`} />

@@ -23,7 +23,7 @@ export function StageTenderize() {
   return (
     <>
       <p className="max-w-prose">
-        <strong className="font-semibold">{SODA_NAMES[tenderize.advised]}</strong> is what the plan proposes. {SODA_REASONS[tenderize.reason]} The other ways are as good if you like them better.
+        <strong className="font-semibold">{SODA_NAMES[tenderize.advised]}</strong> is what the plan proposes. {SODA_REASONS[tenderize.reason]} You can overrule it.
       </p>
       <div role="radiogroup" aria-label="Baking soda (bicarbonate)" className="grid gap-3 md:grid-cols-3">
         {SODA_SCHOOLS.map((school) => (

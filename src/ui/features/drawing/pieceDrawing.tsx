@@ -40,6 +40,15 @@ function hatch(normalDeg: number, gapMm: number, reachMm: number, centre: { x: n
   return path;
 }
 
+/** Short streaks of fat along the fibres, at fixed places. */
+const STREAKS = [[0.08, 0.42, 0.9], [0.19, 0.18, 1.2], [0.27, 0.71, 0.8], [0.36, 0.35, 1.1], [0.44, 0.86, 0.7], [0.53, 0.14, 1], [0.6, 0.6, 1.3], [0.71, 0.33, 0.8], [0.78, 0.8, 1.1], [0.87, 0.52, 0.9]] as const;
+
+function marbling(width: number, height: number, grainDeg: number): string {
+  const [dx, dy] = [Math.cos(rad(grainDeg)), Math.sin(rad(grainDeg))];
+  const run = Math.min(width, height) * 0.07;
+  return STREAKS.map(([x, y, long]) => `M${round(width * x)} ${round(height * y)}q${round(run * long * dx - run * 0.06 * dy)} ${round(run * long * dy + run * 0.06 * dx)} ${round(2 * run * long * dx)} ${round(2 * run * long * dy)}`).join('');
+}
+
 /** A piece has rounded ends; the calculation takes the block around it. */
 function outline(width: number, height: number): string {
   const [rx, ry] = [width * 0.16, height * 0.34];
@@ -63,7 +72,7 @@ export const PieceDrawing = memo(function PieceDrawing(piece: DrawnPiece & { des
   const bar = [200, 100, 50, 20, 10].find((mm) => mm <= length * 0.4) ?? 5;
 
   return (
-    <svg viewBox={`0 0 ${round(total.width)} ${round(total.height)}`} role="img" aria-label={piece.describe} className="mx-auto block max-h-[56vh] w-full">
+    <svg viewBox={`0 0 ${round(total.width)} ${round(total.height)}`} role="img" aria-label={piece.describe} className={`mx-auto block w-full ${cuts ? 'max-h-[54vh]' : 'max-h-[34vh]'}`}>
       <defs>
         <clipPath id="above"><path d={outline(length, width)} /></clipPath>
         <clipPath id="side"><path d={outline(length, height)} /></clipPath>
@@ -74,7 +83,7 @@ export const PieceDrawing = memo(function PieceDrawing(piece: DrawnPiece & { des
         <g clipPath="url(#above)">
           <path d={hatch(piece.grainDeg + 90, FIBRE_GAP_MM, reach, centre)} stroke={colours.line} strokeWidth={0.9} opacity={0.5} fill="none" />
           {cuts && <path d={hatch(piece.yawDeg, Math.max(boardStep, 0.8), reach, centre)} stroke="#12211d" strokeWidth={0.28 * unit} opacity={0.55} fill="none" />}
-          <path d={`M${length * 0.18} ${width * 0.3}q${length * 0.06} ${width * 0.06} ${length * 0.13} 0M${length * 0.58} ${width * 0.72}q${length * 0.08} ${-width * 0.08} ${length * 0.15} ${width * 0.02}M${length * 0.66} ${width * 0.22}q${length * 0.04} ${width * 0.05} ${length * 0.1} ${width * 0.02}`} stroke="#f7e8dc" strokeWidth={width * 0.016} strokeLinecap="round" fill="none" opacity={0.9} />
+          <path d={marbling(length, width, piece.grainDeg)} stroke="#f9ece2" strokeWidth={0.55 * unit} strokeLinecap="round" fill="none" opacity={0.85} />
         </g>
         <path d={outline(length, width)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />
         {cuts && (

@@ -118,6 +118,7 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
                   return <li key={caution.code} className="max-w-[60ch] border-l-4 border-[#e0c383] pl-3 text-[19px] leading-snug"><strong>{words.title}.</strong> {words.text}</li>;
                 })}
               </ul>
+              {jobs[index + 1] && <p className="mt-6 text-[18px] text-kitchen-muted">Then, {formatClock(jobs[index + 1]!.startMs, zone, style.locale)}: <span className="text-kitchen-text">{jobs[index + 1]!.title}</span></p>}
               {job.cautions.some(({ guards }) => guards === 'illness') && <p className="mt-3 text-[14px] text-kitchen-muted">{GUIDANCE_LINE}</p>}
             </>
           )}

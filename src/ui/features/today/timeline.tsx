@@ -10,6 +10,8 @@ import { formatDuration, formatMass } from '@/core/units';
 import { usePreferences } from '../../shell/preferences';
 
 const HOUR_MS = 3_600_000;
+/** Room after the table, for its clock time. */
+const MARGIN_SHARE = 0.04;
 
 /** Colour, pattern and word tell what a stretch is: hands, cold, waiting, heat. */
 function lookOf(job: PlannedJob): string {
@@ -30,8 +32,10 @@ interface Props {
 /** Every batch of the meal on one line of time that ends at the hour on the table. */
 export function Timeline({ batches, tableAtMs, zone, now, progressOf }: Props) {
   const { style } = usePreferences();
-  const endMs = Math.max(tableAtMs, ...batches.map((batch) => batch.tableAtMs)) + HOUR_MS * 0.35;
-  const startMs = Math.min(...batches.map((batch) => batch.startMs), tableAtMs - 2 * HOUR_MS) - HOUR_MS * 0.25;
+  const firstMs = Math.min(...batches.map((batch) => batch.startMs), tableAtMs - 2 * HOUR_MS);
+  const spanMs = tableAtMs - firstMs;
+  const endMs = Math.max(tableAtMs, ...batches.map((batch) => batch.tableAtMs)) + MARGIN_SHARE * spanMs;
+  const startMs = firstMs - 0.02 * spanMs;
   const at = (ms: number) => (100 * (ms - startMs)) / (endMs - startMs);
   const hours = (endMs - startMs) / HOUR_MS;
   const every = [1, 2, 3, 6, 12, 24].find((step) => hours / step <= 11) ?? 24;
@@ -70,6 +74,23 @@ interface RowProps extends Omit<Props, 'batches' | 'progressOf'> {
   progress: ReadonlyMap<JobKey, JobProgress>;
 }
 
+/** Labels are sized for a row about this wide; a wider one has room to spare. */
+const ROW_PX = 900;
+const LETTER_PX = 6.4;
+const shareOf = (text: string) => (100 * (text.length * LETTER_PX + 12)) / ROW_PX;
+const fits = (job: PlannedJob, at: RowProps['at']) => at(job.endMs) - at(job.startMs) >= shareOf(job.short);
+
+/** Names below the line for what is too narrow to carry its own, as far as they do not run into each other. */
+function labelled(jobs: readonly PlannedJob[], at: RowProps['at']): PlannedJob[] {
+  let free = 0;
+  return jobs.filter((job) => {
+    const from = at(job.startMs);
+    const shown = from >= free && from + shareOf(job.short) <= 101;
+    if (shown) free = from + shareOf(job.short);
+    return shown;
+  });
+}
+
 function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowProps) {
   const { style } = usePreferences();
   const within = (share: number) => Math.min(100, Math.max(0, share));
@@ -95,13 +116,13 @@ function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowPr
               className={clsx('condensed absolute top-5 flex h-10 items-center overflow-hidden rounded-sm border text-[13px] font-semibold', lookOf(job), done && 'opacity-55')}
               style={{ left: `${at(job.startMs)}%`, width: `calc(${width}% - 1px)`, minWidth: 3 }}
             >
-              {width > 4 && <span className="truncate px-1.5">{done && '✓ '}{job.short}{width > 16 && `, ${formatDuration(job.minutes)}`}</span>}
+              {fits(job, at) && <span className="truncate px-1.5">{done && '✓ '}{job.short}{width > 16 && `, ${formatDuration(job.minutes)}`}</span>}
             </span>
           );
         })}
-        {side.map((job) => (
-          <span key={job.key} title={`${job.title}, ${formatClock(job.startMs, zone, style.locale)}`} className="condensed absolute top-[66px] flex items-center gap-1 whitespace-nowrap text-[12px] text-muted" style={{ left: `${at(job.startMs)}%` }}>
-            <span aria-hidden="true" className="inline-block h-2.5 w-[3px] bg-enamel" />{at(job.startMs) < 90 && side.filter((other) => Math.abs(at(other.startMs) - at(job.startMs)) < 7 && other.startMs > job.startMs).length === 0 ? job.short : ''}
+        {labelled(batch.jobs.filter((job) => side.includes(job) || (job.hands && !fits(job, at))), at).map((job) => (
+          <span key={job.key} title={`${job.title}, ${formatClock(job.startMs, zone, style.locale)}`} className="condensed absolute top-[64px] flex items-center gap-1 whitespace-nowrap text-[12px] text-muted" style={{ left: `${at(job.startMs)}%` }}>
+            <span aria-hidden="true" className={clsx('inline-block h-2.5 w-[3px]', side.includes(job) ? 'bg-brass' : 'bg-enamel')} />{job.short}
           </span>
         ))}
         <span aria-hidden="true" className="absolute inset-y-0 border-l-2 border-dashed border-ox" style={{ left: `${at(tableAtMs)}%` }} />

@@ -7,7 +7,7 @@ import type { Meal } from '@/contract/resources';
 import type { TodayPage } from '@/contract/views';
 import { warmSoFarMin } from '@/core/progress';
 import { allergensOnTable } from '@/core/safety';
-import { formatClock, formatDay, formatDayClock, fromFieldValue, toFieldValue } from '@/core/times';
+import { formatClock, formatDay, formatDayClock, formatWeekday, fromFieldValue, toFieldValue } from '@/core/times';
 import { formatDuration } from '@/core/units';
 import { ALLERGEN_NAMES, cautionWords, GUIDANCE_LINE, listOf } from '@/core/words';
 import { Button, buttonLook } from '../../primitives/button';
@@ -26,6 +26,7 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
   const { style } = usePreferences();
   const { jobs, progress, progressOf, timers } = useKitchen({ batches, events });
   const clock = (ms: number) => formatClock(ms, zone, style.locale);
+  const day = (ms: number) => formatWeekday(ms, zone, style.locale);
 
   if (!meal) {
     return (
@@ -77,9 +78,10 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
             <h2 className="text-[18px]">Next for your hands</h2>
             {next.length === 0 && <p className="mt-3 text-muted">Everything is done. <Link href="/log" className="underline">Taste it and write it down.</Link></p>}
             <ol className="mt-2">
-              {next.map((job) => (
-                <li key={`${job.batchId}/${job.key}`} className="grid grid-cols-[4.8rem_1fr] gap-x-3 border-t border-grout-soft py-2.5">
+              {next.map((job, index) => (
+                <li key={`${job.batchId}/${job.key}`} className="grid grid-cols-[5.6rem_1fr] gap-x-3 border-t border-grout-soft py-2.5">
                   <span className="figure pt-1 text-[20px]">
+                    {day(job.startMs) !== day(next[index - 1]?.startMs ?? now) && <span className="block text-[13px] font-medium text-muted">{day(job.startMs)}</span>}
                     {clock(job.startMs)}
                     {job.startMs < now && progress(job).startedAtMs === undefined && <span className="mt-1 block text-[12px] font-semibold text-ox">due</span>}
                     {progress(job).startedAtMs !== undefined && <span className="mt-1 block text-[12px] font-semibold text-enamel-soft">under way</span>}

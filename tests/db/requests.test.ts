@@ -1,0 +1,96 @@
+import { randomUUID } from 'node:crypto';
+import { database } from '@/data/connection';
+import { soda } from '@/core/tenderizing';
+import { sliceGeometry } from '@/core/slicing';
+import { batchBody, call } from './api-client';
+
+afterAll(() => database().destroy());
+
+describe('calculations over the API', () => {
+  test('give the numbers that the core gives', async () => {
+    const block = { lengthMm: 200, widthMm: 100, heightMm: 30, thicknessMm: 4, bevelDeg: 45 };
+    expect((await call('POST', '/calc/slices', { body: block })).body).toEqual(sliceGeometry(block));
+    const dose = { massG: 1000, thicknessMm: 4, school: 'leave-in', percent: 1 } as const;
+    expect((await call('POST', '/calc/soda', { body: dose })).body).toEqual(soda(dose));
+    const salt = await call('POST', '/calc/uptake', { body: { thicknessMm: 5, tempC: 4, meatG: 500, meatWaterFraction: 0.72, bathWaterG: 43.8, saltG: 9.6, ownSaltFraction: 0.001, minutes: 60 } });
+    expect(salt.body).toMatchObject({ alpha: expect.closeTo(0.1217, 4), equilibriumSaltPercent: expect.closeTo(1.8, 2) });
+    expect((await call('POST', '/calc/measures', { body: { ingredient: 'bicarb', text: '1 1/2 tsp' } })).body).toMatchObject({ massG: expect.closeTo(6.9, 1), errorPercent: 0 });
+    expect((await call('POST', '/calc/measures', { body: { ingredient: 'Soy sauce', massG: 68 } })).body).toMatchObject({ spoken: '¼ cup' });
+  });
+});
+
+describe('the description', () => {
+  test('names every path, and its schemas are the ones that check', async () => {
+    const { body } = await call('GET', '/openapi.json');
+    const paths = body.paths as Record<string, Record<string, { requestBody?: { content: Record<string, { schema: { required: string[] } }> } }>>;
+    for (const path of ['/health', '/calc/slices', '/calc/soda', '/calc/uptake', '/calc/measures', '/batches', '/batches/{id}', '/batches/{id}/events', '/meals', '/marinades', '/tastings']) expect(Object.keys(paths)).toContain(path);
+    expect(paths['/calc/soda']!.post!.requestBody!.content['application/json']!.schema.required).toEqual(['massG', 'thicknessMm', 'school']);
+    expect(body.openapi).toBe('3.1.0');
+  });
+});
+
+const NONSENSE: unknown[] = [null, 'lots', '', -1, 0, 1e12, [], {}, true, '<script>alert(1)</script>', 'x'.repeat(10_240)];
+
+/** Every number of every request, replaced by nonsense: a 4xx with a problem body, never a 5xx, never a success. */
+const VALID: Record<string, { body: Record<string, unknown>; numbers: string[] }> = {
+  '/calc/slices': { body: { lengthMm: 200, widthMm: 100, heightMm: 30, thicknessMm: 4 }, numbers: ['lengthMm', 'widthMm', 'heightMm', 'thicknessMm'] },
+  '/calc/soda': { body: { massG: 500, thicknessMm: 4, school: 'leave-in' }, numbers: ['massG', 'thicknessMm', 'school'] },
+  '/calc/uptake': { body: { thicknessMm: 4, tempC: 4, meatG: 500, meatWaterFraction: 0.7, bathWaterG: 40, saltG: 9 }, numbers: ['thicknessMm', 'meatG', 'meatWaterFraction'] },
+  '/calc/measures': { body: { ingredient: 'soda', massG: 5 }, numbers: ['massG', 'ingredient'] },
+  '/meals': { body: { name: 'x', tableAt: '2026-06-06T12:00:00Z', people: 3 }, numbers: ['tableAt', 'people'] },
+  '/tastings': { body: { batchId: randomUUID(), tenderness: 3, juiciness: 3, salt: 0, sweetness: 0, mush: 0, soapiness: 0, tastedAt: '2026-06-06T12:00:00Z' }, numbers: ['batchId', 'tenderness', 'juiciness', 'tastedAt'] },
+  '/marinades': { body: { name: 'x', forMassG: 1000, minutes: { from: 1, to: 2 }, lines: [{ ingredientId: 'water', massG: 5 }] }, numbers: ['forMassG', 'minutes', 'lines'] },
+};
+
+describe('nonsense', () => {
+  for (const [path, { body, numbers }] of Object.entries(VALID)) {
+    test.each(numbers)(`${path} %s`, async (field) => {
+      for (const value of NONSENSE) {
+        const reply = await call('POST', path, { body: { ...body, [field]: value } });
+        expect([field, value, reply.status, reply.type]).toEqual([field, value, expect.toBeOneOfStatuses(), 'application/problem+json']);
+      }
+    });
+  }
+  test('/batches, every field', async () => {
+    const valid = await batchBody();
+    for (const field of ['way', 'cutId', 'massG', 'heightMm', 'thicknessMm', 'marinadeId', 'people', 'tableAt']) {
+      for (const value of NONSENSE) {
+        const reply = await call('POST', '/batches', { body: { ...valid, [field]: value } });
+        expect([field, value, reply.status]).toEqual([field, value, expect.toBeOneOfStatuses()]);
+        expect((reply.body.errors as { pointer: string }[])[0]!.pointer).toBe(`/${field}`);
+      }
+    }
+    for (const pins of [{ sodaPercent: 90 }, { yawDeg: 'left' }, { surprise: 1 }, { lots: 0 }, 7]) expect((await call('POST', '/batches', { body: { ...valid, pins } })).status).toBe(400);
+  });
+  test('bodies that are no JSON, too large or of another kind', async () => {
+    expect((await call('POST', '/calc/soda', { raw: '{"massG": NaN}' })).status).toBe(400);
+    expect((await call('POST', '/calc/soda', { raw: '' })).status).toBe(400);
+    expect((await call('POST', '/calc/soda', { raw: `"${'x'.repeat(300_000)}"` })).status).toBe(413);
+    expect((await call('POST', '/calc/soda', { raw: 'massG=5', type: 'application/x-www-form-urlencoded' })).status).toBe(415);
+    expect((await call('POST', '/calc/soda', { body: { massG: 5, thicknessMm: 4, school: 'leave-in', extra: 1 } })).status).toBe(400);
+  });
+  test('addresses that are not there, methods that are not possible', async () => {
+    expect((await call('GET', '/nothing')).status).toBe(404);
+    expect((await call('GET', '/batches/not-a-uuid')).status).toBe(404);
+    expect((await call('GET', `/batches/${randomUUID()}`)).status).toBe(404);
+    expect((await call('DELETE', '/calc/soda')).status).toBe(405);
+    expect((await call('GET', '/batches?limit=0')).status).toBe(400);
+    expect((await call('GET', '/batches?offset=-1')).status).toBe(400);
+  });
+  test('a script in a name is kept as text, never more', async () => {
+    const { status, body } = await call('POST', '/meals', { body: { name: '<script>alert(1)</script>', tableAt: '2026-06-06T12:00:00Z', people: 3 } });
+    expect([status, body.name]).toEqual([201, '<script>alert(1)</script>']);
+  });
+});
+
+expect.extend({
+  toBeOneOfStatuses: (received: number) => ({ pass: received >= 400 && received < 500, message: () => `a 4xx, not ${received}` }),
+});
+declare global {
+  // eslint-disable-next-line @typescript-eslint/no-namespace
+  namespace jest {
+    interface Expect {
+      toBeOneOfStatuses(): number;
+    }
+  }
+}

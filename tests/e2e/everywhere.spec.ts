@@ -1,0 +1,57 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, makeBatch, test } from './kitchen-fixture';
+
+const STAGES = ['piece', 'firm', 'slice', 'tenderize', 'marinate', 'cook', 'taste'];
+
+test.describe('Everywhere', () => {
+  test('axe finds nothing serious, and a phone needs no sideways scrolling', async ({ page, request }) => {
+    test.setTimeout(150_000);
+    const { id, mealId } = await makeBatch(request, { name: 'A very long name that somebody typed for a batch of fennel chicken, with no end in sight, Donaudampfschifffahrtsgesellschaft' });
+    const { items } = await (await request.get('/api/v1/marinades?limit=1')).json();
+    const pages = ['/', `/?meal=${mealId}`, '/batches', '/batches/new', ...STAGES.map((stage) => `/batches/${id}?stage=${stage}`), `/cook?batch=${id}`, '/marinades', `/marinades/${items[0].id}`, '/log'];
+    for (const address of pages) {
+      await page.setViewportSize({ width: 1280, height: 800 });
+      await page.goto(address);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id: rule, nodes }) => `${address} ${rule} ${nodes[0]?.html.slice(0, 120)}`)).toEqual([]);
+      await page.setViewportSize({ width: 390, height: 844 });
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+      expect(wide, `${address} at 390 px`).toBeLessThanOrEqual(0);
+    }
+  });
+
+  test('a hundred batches: listed by pages', async ({ page, request }) => {
+    test.setTimeout(120_000);
+    const first = await makeBatch(request);
+    for (let made = 1; made < 100; made++) await makeBatch(request, { mealId: first.mealId, tableAt: first.tableAt, marinadeId: first.marinadeId });
+    await page.goto('/batches');
+    await expect(page.getByText(/1 to 50 of \d+/)).toBeVisible();
+    await page.getByRole('link', { name: 'Earlier' }).click();
+    await expect(page.getByText(/51 to \d+ of/)).toBeVisible();
+    await page.goto(`/?meal=${first.mealId}`);
+    await expect(page.getByRole('region', { name: 'Timeline of the meal' }).getByRole('link')).toHaveCount(100);
+  });
+
+  test('a marinade is scaled to any weight, in grams and kitchen measures', async ({ page }) => {
+    await page.goto('/marinades');
+    await page.getByLabel('Find by name or ingredient').fill('jeera');
+    await page.getByRole('link', { name: 'Cumin and orange' }).click();
+    await expect(page.getByRole('row', { name: /Orange juice/ })).toContainText('110 g');
+    await page.getByLabel('For this much trimmed meat').fill('1.5 kg');
+    await expect(page.getByRole('row', { name: /Orange juice/ })).toContainText('165 g');
+    await expect(page.getByRole('row', { name: /Olive oil, last/ })).toBeVisible();
+    await expect(page.getByText(/Hold back .* before mixing/)).toBeVisible();
+  });
+
+  test('the keyboard reaches the work and shows where it is', async ({ page, request }) => {
+    const { id } = await makeBatch(request);
+    await page.goto(`/batches/${id}?stage=slice`);
+    await page.keyboard.press('Tab');
+    await expect(page.getByRole('link', { name: 'Skip to the work' })).toBeFocused();
+    const outline = await page.getByRole('slider', { name: 'Thickness' }).evaluate((slider: HTMLElement) => {
+      slider.focus();
+      return getComputedStyle(slider).outlineStyle;
+    });
+    expect(outline).not.toBe('none');
+  });
+});

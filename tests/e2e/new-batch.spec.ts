@@ -1,0 +1,71 @@
+import { expect, readBatch, test } from './kitchen-fixture';
+
+test.describe('New batch', () => {
+  test('eight answers, typed as a cook says them, make a full plan', async ({ page, request }) => {
+    await page.goto('/batches/new');
+    await page.getByRole('radio', { name: 'Skewers, flat' }).click();
+    await page.getByLabel('The piece').selectOption('lamb-leg');
+    await page.getByLabel('Weight', { exact: true }).fill('1 1/2 lb');
+    await page.getByLabel('How tall it lies').fill('45');
+    await page.getByLabel('Slices', { exact: true }).fill('1/4 in');
+    await page.getByLabel('Marinade', { exact: true }).selectOption({ label: 'Cumin and orange' });
+    await page.getByLabel('People').fill('6');
+    await expect(page.getByText('sticks,', { exact: false }).first()).toBeVisible();
+    await page.getByRole('button', { name: 'Put it on the board' }).click();
+    await page.waitForURL(/\/batches\/[0-9a-f-]{36}$/);
+
+    const made = await readBatch(request, page.url().split('/').pop()!);
+    expect(made).toMatchObject({ way: 'flat-skewers', cutId: 'lamb-leg', people: 6, heightMm: 45, name: 'Lamb leg, boned, skewers, flat' });
+    expect(made.massG).toBeCloseTo(680.388555, 6);
+    expect(made.thicknessMm).toBeCloseTo(6.35, 6);
+    await expect(page.getByRole('heading', { name: 'The jobs, counted back from the table' })).toBeVisible();
+    await expect(page.getByText('Thread the skewers').first()).toBeVisible();
+  });
+
+  test('metric and US are one switch apart, and the amounts stay the same', async ({ page }) => {
+    await page.goto('/batches/new');
+    await page.getByLabel('Weight', { exact: true }).fill('700 g');
+    await page.getByLabel('Slices', { exact: true }).fill('6mm');
+    await page.getByRole('button', { name: 'US', exact: true }).click();
+    await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('1.54 lb');
+    await expect(page.getByLabel('Slices', { exact: true })).toHaveValue('1/4 in');
+    await page.getByRole('button', { name: 'metric' }).click();
+    await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('700 g');
+    await expect(page.getByLabel('Slices', { exact: true })).toHaveValue('6 mm');
+  });
+
+  test('a reload in the middle loses no answer', async ({ page }) => {
+    await page.goto('/batches/new');
+    await page.getByLabel('The piece').selectOption('pork-loin');
+    await page.getByLabel('Weight', { exact: true }).fill('1234 g');
+    await page.reload();
+    await expect(page.getByLabel('The piece')).toHaveValue('pork-loin');
+    await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('1.23 kg');
+  });
+
+  const nonsense = ['', 'lots', '-5', '0', 'NaN', 'Infinity', '9999999', '5 miles', '<script>alert(1)</script>', '1e999', 'x'.repeat(10_000)];
+  for (const field of ['Weight', 'How tall it lies', 'Slices', 'People']) {
+    test(`${field}: nonsense gets a word beside the field and changes nothing`, async ({ page }) => {
+      await page.goto('/batches/new');
+      const input = page.getByLabel(field, { exact: true });
+      const plan = page.getByRole('complementary', { name: 'So far this means' });
+      const before = await plan.innerText();
+      for (const text of nonsense) {
+        await input.fill(text);
+        await expect(input, text.slice(0, 30)).toHaveAttribute('aria-invalid', 'true');
+        await expect(page.locator('[role=alert]').first()).not.toBeEmpty();
+      }
+      expect(await plan.innerText()).toBe(before);
+    });
+  }
+
+  test('an answer the server refuses is said, and kept', async ({ page, allowErrors }) => {
+    allowErrors(/422|400|500/);
+    await page.route('**/api/v1/batches', (route) => route.fulfill({ status: 422, contentType: 'application/problem+json', body: JSON.stringify({ type: '/problems/rule', title: 'That does not fit together.', status: 422, detail: 'Because.' }) }));
+    await page.goto('/batches/new');
+    await page.getByLabel('Weight', { exact: true }).fill('777 g');
+    await page.getByRole('button', { name: 'Put it on the board' }).click();
+    await expect(page.getByText('Your answers are still here.')).toBeVisible();
+    await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('777 g');
+  });
+});

@@ -1,0 +1,40 @@
+import path from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { expect, test } from './kitchen-fixture';
+
+interface Served {
+  child: import('node:child_process').ChildProcess;
+  url: string;
+}
+
+const load = <T>(file: string): Promise<T> => import(pathToFileURL(path.resolve(file)).href) as Promise<T>;
+
+test('a new kitchen starts empty and inviting, and what is saved survives kill -9', async ({ page }) => {
+  test.setTimeout(90_000);
+  const { migrate } = await load<{ migrate: (url: string, options: { reset: boolean }) => Promise<void> }>('scripts/db.mjs');
+  const { serve } = await load<{ serve: (options: { databaseUrl: string; wishedPort: number }) => Promise<Served> }>('scripts/lib/serve.mjs');
+  const databaseUrl = process.env.DATABASE_URL!.replace(/\/\w+$/, '/mince_empty');
+  await migrate(databaseUrl, { reset: true });
+  let app = await serve({ databaseUrl, wishedPort: 3950 });
+  try {
+    await page.goto(app.url);
+    await expect(page.getByRole('heading', { name: 'Nothing on the board yet' })).toBeVisible();
+    await page.goto(`${app.url}/log`);
+    await expect(page.getByText('Nothing tasted yet')).toBeVisible();
+    await page.goto(`${app.url}/batches`);
+    await page.getByRole('link', { name: 'Plan the first batch' }).click();
+    await page.getByLabel('Weight', { exact: true }).fill('640 g');
+    await page.getByRole('button', { name: 'Put it on the board' }).click();
+    await page.waitForURL(/\/batches\/[0-9a-f-]{36}$/);
+    const address = new URL(page.url()).pathname;
+
+    const gone = new Promise((resolve) => app.child.once('exit', resolve));
+    app.child.kill('SIGKILL');
+    await gone;
+    app = await serve({ databaseUrl, wishedPort: 3950 });
+    await page.goto(`${app.url}${address}?stage=piece`);
+    await expect(page.getByLabel('Weight as bought')).toHaveValue('640 g');
+  } finally {
+    app.child.kill('SIGKILL');
+  }
+});

@@ -28,7 +28,7 @@ test.describe('New batch', () => {
     await page.getByLabel('Slices', { exact: true }).fill('6mm');
     await page.getByRole('button', { name: 'US', exact: true }).click();
     await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('1.54 lb');
-    await expect(page.getByLabel('Slices', { exact: true })).toHaveValue('1/4 in');
+    await expect(page.getByLabel('Slices', { exact: true })).toHaveValue('0.24 in');
     await page.getByRole('button', { name: 'metric' }).click();
     await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('700 g');
     await expect(page.getByLabel('Slices', { exact: true })).toHaveValue('6 mm');

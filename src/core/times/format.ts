@@ -1,4 +1,6 @@
+/** Making a formatter costs a thousand times what using one does. */
 const formats = new Map<string, Intl.DateTimeFormat>();
+const hours = new Map<string, Intl.DateTimeFormatOptions>();
 
 function format(instantMs: number, zone: string, locale: string, options: Intl.DateTimeFormatOptions): string {
   const key = `${locale}|${zone}|${JSON.stringify(options)}`;
@@ -8,10 +10,14 @@ function format(instantMs: number, zone: string, locale: string, options: Intl.D
 }
 
 /** Two digits where the day has 24 hours, so that clock times line up; "1:05 PM" where it has twice 12. */
-const hourOf = (locale: string): Intl.DateTimeFormatOptions => {
-  const { hour12 } = new Intl.DateTimeFormat(locale, { hour: 'numeric' }).resolvedOptions();
-  return { hour: hour12 ? 'numeric' : '2-digit', minute: '2-digit' };
-};
+function hourOf(locale: string): Intl.DateTimeFormatOptions {
+  let known = hours.get(locale);
+  if (!known) {
+    const { hour12 } = new Intl.DateTimeFormat(locale, { hour: 'numeric' }).resolvedOptions();
+    hours.set(locale, (known = { hour: hour12 ? 'numeric' : '2-digit', minute: '2-digit' }));
+  }
+  return known;
+}
 
 /** "13:05" or "1:05 PM", as the locale writes it. */
 export const formatClock = (instantMs: number, zone: string, locale: string) => format(instantMs, zone, locale, hourOf(locale));

@@ -1,8 +1,6 @@
 'use client';
 
-import clsx from 'clsx';
-import { ToggleGroup } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useId, type ReactNode } from 'react';
 
 interface Props<Value extends string> {
   label: string;
@@ -11,19 +9,20 @@ interface Props<Value extends string> {
   onChange: (value: Value) => void;
 }
 
-/** One of a few, all in sight. */
+/** One of a few, all in sight: radio buttons in the shape of tiles. */
 export function Choice<Value extends string>({ label, value, options, onChange }: Props<Value>) {
+  const name = useId();
   return (
-    <ToggleGroup.Root type="single" aria-label={label} value={value} onValueChange={(next) => next && onChange(next as Value)} className="flex flex-wrap gap-2">
+    <div role="radiogroup" aria-label={label} className="flex flex-wrap gap-2">
       {options.map((option) => (
-        <ToggleGroup.Item
+        <label
           key={option.value}
-          value={option.value}
-          className={clsx('min-h-11 rounded border px-3.5 font-semibold', option.value === value ? 'border-enamel bg-enamel text-white' : 'border-grout bg-panel hover:border-enamel')}
+          className="relative flex min-h-11 cursor-pointer items-center rounded border border-grout bg-panel px-3.5 font-semibold hover:border-enamel has-checked:border-enamel has-checked:bg-enamel has-checked:text-white has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-ice"
         >
+          <input type="radio" name={name} value={option.value} checked={option.value === value} onChange={() => onChange(option.value)} className="absolute inset-0 cursor-pointer opacity-0" />
           {option.name}
-        </ToggleGroup.Item>
+        </label>
       ))}
-    </ToggleGroup.Root>
+    </div>
   );
 }

@@ -8,7 +8,7 @@ export function FigureBox({ label, figure, note, size = 'large', plain = false }
     <div className={clsx(!plain && 'rounded border border-grout bg-tile px-3.5 py-3')}>
       <div className="text-[13px] font-medium text-muted">{label}</div>
       <div className={clsx('figure mt-1', size === 'huge' ? 'text-[52px]' : 'text-[34px]')}>
-        <span key={figure.value} className="changed rounded-sm">{figure.value}</span>
+        {figure.value}
         {figure.unit && <span className="ml-1 text-[0.5em] text-muted">{figure.unit}</span>}
       </div>
       {note && <div className="mt-1.5 text-[13px] text-muted">{note}</div>}

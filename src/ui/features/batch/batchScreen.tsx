@@ -1,9 +1,10 @@
 'use client';
 
 import clsx from 'clsx';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useState, type ComponentType } from 'react';
 import type { Batch, EventResource, Tasting } from '@/contract/resources';
 import { planBatch } from '@/core/batches';
 import type { Ingredient, Marinade } from '@/core/marinades';
@@ -22,16 +23,30 @@ import { BatchWorkProvider, type BatchWork } from './batchContext';
 import { JobList } from './jobList';
 import { Record } from './record';
 import { SaveNote } from './saveNote';
-import { CookFigures, StageCook } from './stageCook';
-import { FirmFigures, StageFirm } from './stageFirm';
 import { stageLines } from './stageLines';
-import { MarinateFigures, StageMarinate } from './stageMarinate';
-import { PieceFigures, StagePiece } from './stagePiece';
 import { SliceFigures, StageSlice } from './stageSlice';
-import { StageTaste } from './stageTaste';
-import { StageTenderize, TenderizeFigures } from './stageTenderize';
 import { toInputs } from './batchFields';
 import { useBatchDraft } from './useBatchDraft';
+
+// Each stage is fetched when it is first shown, and all of them soon after the page is at rest.
+const pieceStage = () => import('./stagePiece');
+const firmStage = () => import('./stageFirm');
+const tenderizeStage = () => import('./stageTenderize');
+const marinateStage = () => import('./stageMarinate');
+const cookStage = () => import('./stageCook');
+const tasteStage = () => import('./stageTaste');
+const StagePiece = dynamic(() => pieceStage().then((stage) => stage.StagePiece));
+const PieceFigures = dynamic(() => pieceStage().then((stage) => stage.PieceFigures));
+const StageFirm = dynamic(() => firmStage().then((stage) => stage.StageFirm));
+const FirmFigures = dynamic(() => firmStage().then((stage) => stage.FirmFigures));
+const StageTenderize = dynamic(() => tenderizeStage().then((stage) => stage.StageTenderize));
+const TenderizeFigures = dynamic(() => tenderizeStage().then((stage) => stage.TenderizeFigures));
+const StageMarinate = dynamic(() => marinateStage().then((stage) => stage.StageMarinate));
+const MarinateFigures = dynamic(() => marinateStage().then((stage) => stage.MarinateFigures));
+const StageCook = dynamic(() => cookStage().then((stage) => stage.StageCook));
+const CookFigures = dynamic(() => cookStage().then((stage) => stage.CookFigures));
+const StageTaste = dynamic(() => tasteStage().then((stage) => stage.StageTaste));
+const FETCH_STAGES_AFTER_MS = 1500;
 
 export interface BatchScreenProps {
   batch: Omit<Batch, 'schedule'>;
@@ -43,7 +58,7 @@ export interface BatchScreenProps {
   stage: Stage;
 }
 
-const FIGURES: Record<Stage, (() => React.ReactNode) | undefined> = { piece: PieceFigures, firm: FirmFigures, slice: SliceFigures, tenderize: TenderizeFigures, marinate: MarinateFigures, cook: CookFigures, taste: undefined };
+const FIGURES: Record<Stage, ComponentType | undefined> = { piece: PieceFigures, firm: FirmFigures, slice: SliceFigures, tenderize: TenderizeFigures, marinate: MarinateFigures, cook: CookFigures, taste: undefined };
 
 export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, tastings, stage: firstStage }: BatchScreenProps) {
   const draft = useBatchDraft(batch);
@@ -60,6 +75,9 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
   const plan = useMemo(() => planBatch(inputs, { cut, marinade, sodaIngredient, zone }), [inputs, cut, marinade, sodaIngredient, zone]);
   const progress = useMemo(() => jobProgress(events.map(({ id, kind, jobKey, at, payload }) => ({ id, kind, jobKey, atMs: Date.parse(at), payload }))), [events]);
   const work = useMemo<BatchWork>(() => ({ fields, inputs, plan, cut, marinade, marinades, zone, change, pin }), [fields, inputs, plan, cut, marinade, marinades, zone, change, pin]);
+  const planned = useMemo(() => ({ plan, inputs, cut, marinade }), [plan, inputs, cut, marinade]);
+  // The list of jobs is long; while a slider moves it may follow a frame later.
+  const listed = useDeferredValue(planned);
   const lines = stageLines(plan, inputs, style);
   const Figures = FIGURES[stage];
   const next = STAGES[STAGES.indexOf(stage) + 1];
@@ -67,6 +85,11 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
   const goTo = useCallback((to: Stage) => {
     setStage(to);
     window.history.replaceState(null, '', `?stage=${to}`);
+  }, []);
+
+  useEffect(() => {
+    const timer = setTimeout(() => [pieceStage, firmStage, tenderizeStage, marinateStage, cookStage, tasteStage].forEach((fetchStage) => void fetchStage().catch(() => undefined)), FETCH_STAGES_AFTER_MS);
+    return () => clearTimeout(timer);
   }, []);
 
   useEffect(() => {
@@ -135,7 +158,7 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
 
         <section aria-label={STAGE_NAMES[stage]} className="min-w-0 space-y-5 px-4 py-5 wide:px-6">
           <h1>{STAGE_NAMES[stage]}</h1>
-          {!plan.schedule.ok && stage !== 'taste' && <JobList plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} />}
+          {!plan.schedule.ok && stage !== 'taste' && <JobList {...planned} zone={zone} />}
           {stage === 'piece' && <StagePiece />}
           {stage === 'firm' && <StageFirm />}
           {stage === 'slice' && <StageSlice />}
@@ -155,7 +178,7 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
         {stage !== 'taste' && plan.schedule.ok && (
           <section aria-label="Jobs" className="min-w-0 px-4 pb-8 pt-3 wide:px-6">
             <h2 className="mb-2">The jobs, counted back from the table</h2>
-            <JobList plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} progress={progress} />
+            <JobList {...listed} zone={zone} progress={progress} />
           </section>
         )}
       </div>

@@ -1,6 +1,7 @@
 'use client';
 
 import clsx from 'clsx';
+import { memo } from 'react';
 import type { BatchInputs, BatchPlan } from '@/core/batches';
 import type { Marinade } from '@/core/marinades';
 import type { Cut } from '@/core/pieces';
@@ -21,7 +22,7 @@ interface Props {
 }
 
 /** All jobs of a batch with their clock times, counted back from the table. */
-export function JobList({ plan, inputs, cut, marinade, zone, progress }: Props) {
+export const JobList = memo(function JobList({ plan, inputs, cut, marinade, zone, progress }: Props) {
   const { style } = usePreferences();
   const { schedule } = plan;
   if (!schedule.ok) return <p role="alert" className="rounded border-2 border-ox bg-ox-tint px-4 py-3 font-medium">{scheduleWords(schedule.problem)}</p>;
@@ -61,4 +62,4 @@ export function JobList({ plan, inputs, cut, marinade, zone, progress }: Props) 
       )}
     </ol>
   );
-}
+});

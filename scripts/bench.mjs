@@ -1,0 +1,149 @@
+/** npm run bench: how long the sums take as ratios against a baseline of the same run, and what the pages weigh. */
+import { createRequire } from 'node:module';
+import path from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { migrate, startCluster, stopCluster } from './db.mjs';
+import { loadDemo } from './lib/demo.mjs';
+import { build, installPackages } from './lib/packages.mjs';
+import { ROOT } from './lib/run.mjs';
+import { serve } from './lib/serve.mjs';
+import { requireTypeScript } from './lib/typescript.mjs';
+
+await installPackages();
+await build();
+const require = requireTypeScript();
+const core = (domain) => require(path.join(ROOT, 'src/core', domain));
+const { planBatch } = core('batches');
+const { uptake, slabInBath } = { ...core('marinades'), ...require(path.join(ROOT, 'src/core/marinades/diffusion.ts')) };
+const { toMeasures } = core('units');
+const { soda } = core('tenderizing');
+const { sliceGeometry } = core('slicing');
+const fixture = require(path.join(ROOT, 'tests/fixtures/batch.ts'));
+
+/** Median milliseconds of one call. */
+function median(work, rounds = 41, calls = 20) {
+  for (let warm = 0; warm < 200; warm++) work(warm);
+  const times = Array.from({ length: rounds }, (_, round) => {
+    const from = performance.now();
+    for (let call = 0; call < calls; call++) work(round * calls + call);
+    return (performance.now() - from) / calls;
+  });
+  return times.sort((a, b) => a - b)[Math.floor(rounds / 2)];
+}
+
+/** The same slab by finite differences: 50 cells, explicit, to Fo 0.5. */
+function finiteDifferences() {
+  const cells = 50;
+  const slab = new Float64Array(cells);
+  let bath = 1;
+  for (let step = 0; step < 0.5 * cells * cells * 2.5; step++) {
+    const dt = 0.4 / (cells * cells);
+    const flux = (bath - slab[cells - 1]) * 2 * cells;
+    let left = 0;
+    for (let cell = 0; cell < cells; cell++) {
+      const right = cell === cells - 1 ? flux : (slab[cell + 1] - slab[cell]) * cells;
+      slab[cell] += dt * (right - left) * cells;
+      left = right;
+    }
+    bath -= dt * flux;
+  }
+  return slab[0];
+}
+
+const baseline = median(() => JSON.parse(JSON.stringify(fixture.answers())));
+const rows = [
+  ['copy of the answers by JSON (baseline)', baseline],
+  ['slices', median((n) => sliceGeometry({ lengthMm: 200 + n, widthMm: 100, heightMm: 30, thicknessMm: 4, bevelDeg: 20 }))],
+  ['soda', median((n) => soda({ massG: 500 + n, thicknessMm: 4, school: 'leave-in' }))],
+  ['measures', median((n) => toMeasures(10 + n))],
+  ['salt uptake with times', median((n) => uptake({ thicknessMm: 4, tempC: 4, meatG: 900 + n, meatWaterFraction: 0.72, bathWaterG: 120, saltG: 9 }))],
+  ['the same slab by finite differences', median(finiteDifferences, 7, 1)],
+  ['roots and 50 points of the slab', median((n) => { const slab = slabInBath(0.2 + n * 1e-5); for (let i = 1; i <= 50; i++) slab.centre(i / 50); })],
+  ['whole plan, stir-fry', median((n) => planBatch(fixture.answers({ massG: 900 + n }), fixture.around('chicken-thigh')))],
+  ['whole plan, skewers overnight', median((n) => planBatch(fixture.answers({ way: 'flat-skewers', massG: 1250 + n, pins: { marinadeMin: 900 } }), fixture.around('lamb-leg', fixture.dryCumin)))],
+];
+console.log('\nThe sums, median of one call\n');
+for (const [name, ms] of rows) console.log(`  ${name.padEnd(42)} ${ms.toFixed(4).padStart(10)} ms ${(ms / baseline).toFixed(1).padStart(10)} x`);
+
+const cluster = await startCluster('test');
+await migrate(cluster.url, { reset: true });
+const app = await serve({ databaseUrl: cluster.url, wishedPort: 3970 });
+try {
+  await loadDemo(app.url);
+  await throughTheApi(app.url);
+  await inTheBrowser(app.url);
+} finally {
+  app.child.kill('SIGTERM');
+  await stopCluster('test');
+}
+
+async function throughTheApi(url) {
+  const timed = async (route, body) => {
+    const times = [];
+    for (let n = 0; n < 60; n++) {
+      const from = performance.now();
+      await (await fetch(`${url}/api/v1${route}`, body && { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })).text();
+      times.push(performance.now() - from);
+    }
+    return times.slice(10).sort((a, b) => a - b)[25];
+  };
+  const health = await timed('/health');
+  console.log('\nOver the API, median of a request, socket included\n');
+  for (const [route, body] of [
+    ['/health'],
+    ['/calc/slices', { lengthMm: 200, widthMm: 100, heightMm: 30, thicknessMm: 4 }],
+    ['/calc/soda', { massG: 500, thicknessMm: 4, school: 'leave-in' }],
+    ['/calc/uptake', { thicknessMm: 4, tempC: 4, meatG: 500, meatWaterFraction: 0.7, bathWaterG: 40, saltG: 9, minutes: 60 }],
+    ['/calc/measures', { ingredient: 'soy sauce', massG: 62 }],
+    ['/batches?limit=50'],
+  ]) {
+    const ms = route === '/health' ? health : await timed(route, body);
+    console.log(`  ${route.padEnd(42)} ${ms.toFixed(2).padStart(10)} ms ${(ms / health).toFixed(2).padStart(10)} x health`);
+  }
+}
+
+async function inTheBrowser(url) {
+  const { chromium } = createRequire(import.meta.url)('@playwright/test');
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'] });
+  const { items } = await (await fetch(`${url}/api/v1/batches?limit=50`)).json();
+  const batch = items.find(({ name }) => name === 'Cumin lamb skewers');
+  const marinade = (await (await fetch(`${url}/api/v1/marinades?limit=1`)).json()).items[0];
+  const pages = { Today: '/', Batches: '/batches', 'New batch': '/batches/new', Batch: `/batches/${batch.id}?stage=slice`, Cooking: `/cook?batch=${batch.id}`, Marinades: '/marinades', Marinade: `/marinades/${marinade.id}`, Log: '/log' };
+
+  console.log('\nFirst-load JavaScript, KiB gzip: scripts the page itself names\n');
+  for (const [name, route] of Object.entries(pages)) {
+    const html = await (await fetch(url + route)).text();
+    const scripts = [...new Set([...html.matchAll(/<script[^>]+src="([^"]+\.js)"(?![^>]*nomodule)/gi)].filter(([tag]) => !/nomodule/i.test(tag)).map(([, src]) => src))];
+    const sizes = await Promise.all(scripts.map(async (src) => gzipSync(Buffer.from(await (await fetch(url + src)).arrayBuffer())).length));
+    console.log(`  ${name.padEnd(42)} ${(sizes.reduce((sum, size) => sum + size, 0) / 1024).toFixed(0).padStart(10)}`);
+  }
+
+  console.log('\nFrom a slider move to the redrawn plan, ms\n');
+  let unthrottled;
+  for (const slowdown of [1, 4]) {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await page.goto(`${url}${pages.Batch}`, { waitUntil: 'networkidle' });
+    await (await page.context().newCDPSession(page)).send('Emulation.setCPUThrottlingRate', { rate: slowdown });
+    const times = await page.evaluate(async () => {
+      const slider = document.querySelector('[role=slider][aria-label="Thickness"]');
+      slider.focus();
+      const measured = [];
+      for (let move = 0; move < 60; move++) {
+        const key = move % 20 < 10 ? 'ArrowRight' : 'ArrowLeft';
+        const before = document.querySelector('svg[aria-label*="cuts"]').getAttribute('aria-label');
+        const from = performance.now();
+        slider.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+        while (document.querySelector('svg[aria-label*="cuts"]').getAttribute('aria-label') === before && performance.now() - from < 1000) await new Promise((done) => { const { port1, port2 } = new MessageChannel(); port1.onmessage = done; port2.postMessage(0); });
+        document.body.getBoundingClientRect();
+        measured.push(performance.now() - from);
+        await new Promise((done) => setTimeout(done, 30));
+      }
+      return measured.sort((a, b) => a - b);
+    });
+    const [p50, p95] = [times[30], times[56]];
+    unthrottled ??= p50;
+    console.log(`  ${`${slowdown}x CPU slowdown`.padEnd(42)} p50 ${p50.toFixed(1).padStart(6)}   p95 ${p95.toFixed(1).padStart(6)}   ${(p50 / unthrottled).toFixed(1)} x`);
+    await page.close();
+  }
+  await browser.close();
+}

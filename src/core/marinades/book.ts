@@ -18,15 +18,15 @@ const line = (ingredientId: string, massG: number, note?: string) => ({ ingredie
 export const STARTER_BOOK: readonly BookEntry[] = [
   {
     name: 'Cumin and orange', note: 'Savoury with a little fruit; no soy, no wheat.', ways: ['flat-skewers', 'stir-fry'], forMassG: 1000, minutes: { from: 60, to: 1200 }, holdBackShare: 0.15, holdBackFor: 'brushing',
-    lines: [line('orange-juice', 110), line('salt-fine', 11), line('cumin', 9, 'toasted, then cracked'), line('coriander-seed', 4), line('chilli-flakes', 2), line('garlic', 20), line('onion', 75), line('olive-oil', 45)],
+    lines: [line('orange-juice', 110), line('salt-fine', 11), line('cumin', 9, 'toasted first'), line('coriander-seed', 4), line('chilli-flakes', 2), line('garlic', 20), line('onion', 75), line('olive-oil', 45)],
   },
   {
     name: 'Fennel and soy', note: 'Savoury, unsweetened, with starch and oil to coat.', ways: ['stir-fry'], forMassG: 1000, minutes: { from: 20, to: 720 }, holdBackShare: 0.15, holdBackFor: 'sauce',
-    lines: [line('soy-sauce', 62), line('rice-wine', 40), line('fennel-seed', 5, 'crushed'), line('ginger', 10), line('garlic', 15), line('corn-starch', 14), line('sesame-oil', 18)],
+    lines: [line('soy-sauce', 62), line('rice-wine', 40), line('fennel-seed', 5), line('ginger', 10), line('garlic', 15), line('corn-starch', 14), line('sesame-oil', 18)],
   },
   {
     name: 'Juniper and cider', note: 'For poultry and pork: sour-sweet, dark berries.', ways: ['flat-skewers', 'stir-fry'], forMassG: 1000, minutes: { from: 30, to: 480 }, holdBackShare: 0.1, holdBackFor: 'glaze',
-    lines: [line('cider-vinegar', 35), line('water', 40), line('salt-sea', 12), line('honey', 20), line('juniper', 5, 'crushed'), line('black-pepper', 3), line('thyme', 4), line('neutral-oil', 30)],
+    lines: [line('cider-vinegar', 35), line('water', 40), line('salt-sea', 12), line('honey', 20), line('juniper', 5), line('black-pepper', 3), line('thyme', 4), line('neutral-oil', 30)],
   },
   {
     name: 'Pear and dark soy', note: 'Sweet and mild; the pear tenderizes gently.', ways: ['flat-skewers', 'stir-fry'], forMassG: 1000, minutes: { from: 60, to: 1440 }, holdBackShare: 0.15, holdBackFor: 'brushing',

@@ -58,9 +58,10 @@ export function toMeasures(volumeMl: number, owned: readonly OwnedMeasure[] = US
   if (!(volumeMl > 0) || !Number.isFinite(volumeMl)) throw new RangeError('volumeMl must be a positive number');
   if (owned.length === 0) throw new RangeError('at least one measure must be owned');
 
+  // Half of a third is not something an eye can see.
   const scoops = owned.flatMap((measure) => [
     { measure, half: false, volumeMl: measure.volumeMl },
-    { measure, half: true, volumeMl: measure.volumeMl / 2 },
+    ...(/[⅓⅔]/.test(measure.label) ? [] : [{ measure, half: true, volumeMl: measure.volumeMl / 2 }]),
   ]);
   const smallestMl = Math.min(...scoops.map((scoop) => scoop.volumeMl));
   if (volumeMl < 0.75 * smallestMl) {

@@ -4,7 +4,7 @@ import clsx from 'clsx';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useCallback, useDeferredValue, useEffect, useMemo, useState, type ComponentType } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
 import type { Batch, EventResource, Tasting } from '@/contract/resources';
 import { planBatch } from '@/core/batches';
 import type { Ingredient, Marinade } from '@/core/marinades';
@@ -58,6 +58,9 @@ export interface BatchScreenProps {
   stage: Stage;
 }
 
+/** A number and its unit stay on one line. */
+const keepUnits = (text: string) => text.replace(/(\d) (?=(?:°C|°F|h|g|kg|lb|oz|mm|in|min)\b)/g, '$1\u00a0');
+
 const FIGURES: Record<Stage, ComponentType | undefined> = { piece: PieceFigures, firm: FirmFigures, slice: SliceFigures, tenderize: TenderizeFigures, marinate: MarinateFigures, cook: CookFigures, taste: undefined };
 
 export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, tastings, stage: firstStage }: BatchScreenProps) {
@@ -81,6 +84,9 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
   const lines = stageLines(plan, inputs, style);
   const Figures = FIGURES[stage];
   const next = STAGES[STAGES.indexOf(stage) + 1];
+
+  const current = useRef<HTMLButtonElement>(null);
+  useEffect(() => current.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [stage]);
 
   const goTo = useCallback((to: Stage) => {
     setStage(to);
@@ -133,18 +139,18 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
           <nav aria-label="Stages" className="-mx-4 mt-3 flex overflow-x-auto wide:block">
             {STAGES.map((one, index) => (
               <button
-                key={one} type="button" onClick={() => goTo(one)} aria-current={one === stage ? 'step' : undefined}
+                key={one} ref={one === stage ? current : undefined} type="button" onClick={() => goTo(one)} aria-current={one === stage ? 'step' : undefined}
                 className={clsx('flex min-w-44 shrink-0 gap-3 border-b-4 px-4 py-2.5 text-left wide:w-full wide:border-b-0 wide:border-l-4', one === stage ? 'border-enamel bg-enamel-tint' : 'border-transparent hover:bg-tile')}
               >
                 <span aria-hidden="true" className={clsx('figure mt-0.5 flex size-6 shrink-0 items-center justify-center text-[16px]', one === stage ? 'text-enamel' : 'text-muted')}>{index + 1}</span>
                 <span className="min-w-0">
                   <span className="block font-semibold">{STAGE_NAMES[one]}</span>
-                  <span className="block text-[13px] leading-snug text-muted">{one === 'taste' ? (tasted.length ? `${tasted.length} ${tasted.length === 1 ? 'tasting' : 'tastings'}` : 'Not yet') : lines[one]}</span>
+                  <span className="block text-[13px] leading-snug text-muted">{one === 'taste' ? (tasted.length ? `${tasted.length} ${tasted.length === 1 ? 'tasting' : 'tastings'}` : 'Not yet') : keepUnits(lines[one])}</span>
                 </span>
               </button>
             ))}
           </nav>
-          <div className="mt-4 flex flex-wrap gap-2 wide:flex-col wide:items-stretch">
+          <div className="mt-3 flex flex-wrap items-center gap-x-3 gap-y-2 wide:flex-col wide:items-stretch">
             {plan.schedule.ok ? (
               <Link href={`/cook?batch=${batch.id}`} className={buttonLook('main')}>Start cooking</Link>
             ) : (
@@ -152,8 +158,8 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
             )}
             <Button look="plain" onClick={undo} disabled={!canUndo}>Undo</Button>
             <Button look="quiet" className="text-[14px]" onClick={remove}>Put this batch away</Button>
+            <SaveNote draft={draft} />
           </div>
-          <SaveNote draft={draft} />
         </aside>
 
         <section aria-label={STAGE_NAMES[stage]} className="min-w-0 space-y-5 px-4 py-5 wide:px-6">
@@ -172,7 +178,7 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
           {Figures && <Figures />}
           {stage === 'taste' && <Record lines={lines} events={events} zone={zone} />}
           <CautionList cautions={plan.cautions.filter((caution) => caution.stage === stage)} />
-          {next && <Button className="w-full" onClick={() => { goTo(next); window.scrollTo({ top: 0 }); }}>Next: {STAGE_NAMES[next].toLowerCase()}</Button>}
+          {next && <Button look="plain" className="w-full" onClick={() => { goTo(next); window.scrollTo({ top: 0 }); }}>Next: {STAGE_NAMES[next].toLowerCase()}</Button>}
         </aside>
 
         {stage !== 'taste' && plan.schedule.ok && (

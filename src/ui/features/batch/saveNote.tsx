@@ -9,7 +9,7 @@ const ChangedElsewhere = dynamic(() => import('./changedElsewhere'), { ssr: fals
 export function SaveNote({ draft }: { draft: ReturnType<typeof useBatchDraft> }) {
   const { state, settle, fields, saveNow } = draft;
   return (
-    <div className="mt-4 text-[13px]" role="status" data-save={state.kind}>
+    <div className="text-[13px]" role="status" data-save={state.kind}>
       {state.kind === 'saved' && <span className="text-muted">Saved.</span>}
       {state.kind === 'saving' && <span className="text-muted">Saving.</span>}
       {state.kind === 'waiting' && <span className="font-medium text-brass">Not saved yet: {state.problem.title} It is kept on this device and sent again.</span>}

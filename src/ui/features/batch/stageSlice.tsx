@@ -1,5 +1,6 @@
 'use client';
 
+import { useState } from 'react';
 import { LIMITS } from '@/core/batches';
 import { formatDuration, formatLength, formatNumber, lengthFigure, massFigure } from '@/core/units';
 import { FigureBox } from '../../primitives/figureBox';
@@ -15,6 +16,7 @@ const SLIDER_MAX_MM = 15;
 export function StageSlice() {
   const { plan, fields, cut, change, pin } = useBatchWork();
   const { style } = usePreferences();
+  const [fibres, setFibres] = useState(false);
   const { slice } = plan;
   const { pins } = fields;
   const length = (mm: number) => formatLength(mm, style);
@@ -39,13 +41,13 @@ export function StageSlice() {
           pinned={pins.bevelDeg !== undefined} onUnpin={() => pin({ bevelDeg: undefined })}
         />
       </div>
-      <details className="panel px-4 py-3">
+      <details className="panel px-4 py-3" onToggle={(event) => setFibres(event.currentTarget.open)}>
         <summary className="font-semibold">How the fibres run{slice.strips ? ', and the strips' : ''}</summary>
-        <div className="mt-3 grid gap-x-8 gap-y-4 md:grid-cols-3">
+        {fibres && <div className="mt-3 grid gap-x-8 gap-y-4 md:grid-cols-3">
           <Slider label="Fibres, from the length" value={slice.grainDeg} figure={degrees(slice.grainDeg)} min={0} max={90} step={1} onChange={(grainDeg) => pin({ grainDeg })} ends={['along', 'across']} pinned={pins.grainDeg !== undefined} onUnpin={() => pin({ grainDeg: undefined })} />
           <Slider label="Fibres, dip into the board" value={slice.grainPitchDeg} figure={degrees(slice.grainPitchDeg)} min={-60} max={60} step={1} onChange={(grainPitchDeg) => pin({ grainPitchDeg })} pinned={pins.grainPitchDeg !== undefined} onUnpin={() => pin({ grainPitchDeg: undefined })} />
           {slice.strips && <LengthField label="Strip width" value={slice.strips.stripWidthMm} min={2} max={50} pinned={pins.stripWidthMm !== undefined} onUnpin={() => pin({ stripWidthMm: undefined })} onChange={(stripWidthMm) => pin({ stripWidthMm })} />}
-        </div>
+        </div>}
         <p className="mt-3 text-[14px] text-muted">A piece may differ from what is usual: look for the lines and turn the drawing to match.</p>
       </details>
     </>

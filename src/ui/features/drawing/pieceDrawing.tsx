@@ -59,62 +59,57 @@ function outline(width: number, height: number): string {
 export const PieceDrawing = memo(function PieceDrawing(piece: DrawnPiece & { describe: string; cuts?: boolean }) {
   const { lengthMm: length, widthMm: width, heightMm: height, cuts = true } = piece;
   const colours = FLESH[piece.animal];
-  const margin = Math.max(length, width) * 0.07 + 8;
-  const gap = margin * 1.1;
-  const total = { width: length + 2 * margin, height: width + height + gap + 2.2 * margin };
+  const margin = Math.max(length, width) * 0.06 + 6;
+  const total = { width: length + 2 * margin, height: width + height + 2.6 * margin };
   const unit = total.width / 100;
   const centre = { x: length / 2, y: width / 2 };
   const reach = Math.hypot(length, width) / 2 + 2;
   const boardStep = piece.thicknessMm / Math.cos(rad(piece.bevelDeg));
   const knife = { x: -Math.sin(rad(piece.yawDeg)), y: Math.cos(rad(piece.yawDeg)) };
-  const bladeReach = Math.min(reach, Math.min(width / 2 / Math.max(Math.abs(knife.y), 1e-6), length / 2 / Math.max(Math.abs(knife.x), 1e-6))) + margin * 0.55;
+  const bladeReach = Math.min(reach, Math.min(width / 2 / Math.max(Math.abs(knife.y), 1e-6), length / 2 / Math.max(Math.abs(knife.x), 1e-6))) + margin * 0.4;
   const sideCut = hatch(-piece.bevelDeg, Math.max(piece.thicknessMm, 0.5), length, { x: length / 2, y: height / 2 });
   const bar = [200, 100, 50, 20, 10].find((mm) => mm <= length * 0.4) ?? 5;
+  const tallest = cuts ? 46 : 30;
 
   return (
-    <svg viewBox={`0 0 ${round(total.width)} ${round(total.height)}`} role="img" aria-label={piece.describe} className={`mx-auto block w-full ${cuts ? 'max-h-[54vh]' : 'max-h-[34vh]'}`}>
-      <defs>
-        <clipPath id="above"><path d={outline(length, width)} /></clipPath>
-        <clipPath id="side"><path d={outline(length, height)} /></clipPath>
-      </defs>
-
-      <g transform={`translate(${margin} ${margin})`}>
-        <path d={outline(length, width)} fill={colours.fill} />
-        <g clipPath="url(#above)">
-          <path d={hatch(piece.grainDeg + 90, FIBRE_GAP_MM, reach, centre)} stroke={colours.line} strokeWidth={0.9} opacity={0.5} fill="none" />
-          {cuts && <path d={hatch(piece.yawDeg, Math.max(boardStep, 0.8), reach, centre)} stroke="#12211d" strokeWidth={0.28 * unit} opacity={0.55} fill="none" />}
-          <path d={marbling(length, width, piece.grainDeg)} stroke="#f9ece2" strokeWidth={0.55 * unit} strokeLinecap="round" fill="none" opacity={0.85} />
-        </g>
-        <path d={outline(length, width)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />
-        {cuts && (
-          <g transform={`translate(${centre.x} ${centre.y})`}>
-            <line x1={round(-knife.x * bladeReach)} y1={round(-knife.y * bladeReach)} x2={round(knife.x * bladeReach)} y2={round(knife.y * bladeReach)} stroke="#0e3b34" strokeWidth={0.8 * unit} />
-            <g transform={`translate(${round(knife.x * bladeReach)} ${round(knife.y * bladeReach)}) rotate(${piece.yawDeg})`}><path d={`M${-1.1 * unit} 0h${2.2 * unit}l${0.4 * unit} ${7 * unit}h${-3 * unit}z`} fill="#0e3b34" /></g>
-            <line x1={0} y1={0} x2={round(Math.cos(rad(piece.grainDeg)) * length * 0.24)} y2={round(Math.sin(rad(piece.grainDeg)) * length * 0.24)} stroke="#12211d" strokeWidth={0.35 * unit} strokeDasharray={`${unit} ${unit}`} />
-            <circle r={1.1 * unit} fill="#fff" stroke="#0e3b34" strokeWidth={0.5 * unit} />
+    <div className="mx-auto w-full text-[12px] text-muted" style={{ maxWidth: `calc(${tallest}vh * ${round(total.width / total.height)})`, minWidth: 'min(100%, 240px)' }}>
+      <div className="flex justify-between gap-3 px-[5%]"><span>from above</span>{cuts && <span>dashed: the fibres</span>}</div>
+      <svg viewBox={`0 0 ${round(total.width)} ${round(width + 1.4 * margin)}`} role="img" aria-label={piece.describe} className="block w-full">
+        <defs><clipPath id="above"><path d={outline(length, width)} /></clipPath></defs>
+        <g transform={`translate(${round(margin)} ${round(0.4 * margin)})`}>
+          <path d={outline(length, width)} fill={colours.fill} />
+          <g clipPath="url(#above)">
+            <path d={hatch(piece.grainDeg + 90, FIBRE_GAP_MM, reach, centre)} stroke={colours.line} strokeWidth={0.9} opacity={0.5} fill="none" />
+            {cuts && <path d={hatch(piece.yawDeg, Math.max(boardStep, 0.8), reach, centre)} stroke="#12211d" strokeWidth={0.28 * unit} opacity={0.55} fill="none" />}
+            <path d={marbling(length, width, piece.grainDeg)} stroke="#f9ece2" strokeWidth={0.55 * unit} strokeLinecap="round" fill="none" opacity={0.85} />
           </g>
-        )}
-      </g>
-
-      <g transform={`translate(${margin} ${margin + width + gap})`}>
-        <path d={outline(length, height)} fill={colours.fill} />
-        <g clipPath="url(#side)">
-          <path d={hatch(90 - piece.grainPitchDeg, FIBRE_GAP_MM, length, { x: length / 2, y: height / 2 })} stroke={colours.line} strokeWidth={0.9} opacity={0.4} fill="none" />
-          {cuts && <path d={sideCut} stroke="#12211d" strokeWidth={0.3 * unit} opacity={0.65} fill="none" />}
+          <path d={outline(length, width)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />
+          {cuts && (
+            <g transform={`translate(${round(centre.x)} ${round(centre.y)})`}>
+              <line x1={round(-knife.x * bladeReach)} y1={round(-knife.y * bladeReach)} x2={round(knife.x * bladeReach)} y2={round(knife.y * bladeReach)} stroke="#0e3b34" strokeWidth={0.8 * unit} />
+              <g transform={`translate(${round(knife.x * bladeReach)} ${round(knife.y * bladeReach)}) rotate(${piece.yawDeg})`}><path d={`M${-1.1 * unit} 0h${2.2 * unit}l${0.4 * unit} ${0.6 * margin}h${-3 * unit}z`} fill="#0e3b34" /></g>
+              <line x1={0} y1={0} x2={round(Math.cos(rad(piece.grainDeg)) * length * 0.24)} y2={round(Math.sin(rad(piece.grainDeg)) * length * 0.24)} stroke="#12211d" strokeWidth={0.4 * unit} strokeDasharray={`${unit} ${unit}`} />
+              <circle r={1.1 * unit} fill="#fff" stroke="#0e3b34" strokeWidth={0.5 * unit} />
+            </g>
+          )}
         </g>
-        <path d={outline(length, height)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />
-        <rect x={-margin * 0.6} y={height} width={length + margin * 1.2} height={0.8 * unit} fill="#d3ddda" />
-      </g>
-
-      <g fontFamily="inherit" fontSize={round(2.5 * unit)} fill="#566761">
-        <text x={margin} y={margin - 1.6 * unit}>from above</text>
-        <text x={margin} y={margin + width + gap - 1.6 * unit}>from the side</text>
-        {cuts && <text x={total.width - margin} y={margin - 1.6 * unit} textAnchor="end">fibres run along the dashed line</text>}
-        <g transform={`translate(${total.width - margin - bar} ${total.height - 0.55 * margin})`} stroke="#566761" strokeWidth={0.3 * unit}>
-          <path d={`M0 ${-unit}V${unit}M0 0H${bar}M${bar} ${-unit}V${unit}`} fill="none" />
-          <text x={-unit} y={0.9 * unit} textAnchor="end" stroke="none">{bar} mm</text>
+      </svg>
+      <div className="px-[5%] pt-1">from the side</div>
+      <svg viewBox={`0 0 ${round(total.width)} ${round(height + 1.2 * unit)}`} aria-hidden="true" className="block w-full">
+        <defs><clipPath id="side"><path d={outline(length, height)} /></clipPath></defs>
+        <g transform={`translate(${round(margin)} 0)`}>
+          <path d={outline(length, height)} fill={colours.fill} />
+          <g clipPath="url(#side)">
+            <path d={hatch(90 - piece.grainPitchDeg, FIBRE_GAP_MM, length, { x: length / 2, y: height / 2 })} stroke={colours.line} strokeWidth={0.9} opacity={0.4} fill="none" />
+            {cuts && <path d={sideCut} stroke="#12211d" strokeWidth={0.3 * unit} opacity={0.65} fill="none" />}
+          </g>
+          <path d={outline(length, height)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />
         </g>
-      </g>
-    </svg>
+        <rect x={0} y={height} width={total.width} height={0.9 * unit} fill="#d3ddda" />
+      </svg>
+      <div className="flex items-center justify-end gap-2 px-[5%] pt-2">
+        {bar} mm <span aria-hidden="true" className="h-2 border-x border-b border-muted" style={{ width: `${(100 * bar) / total.width / 0.9}%` }} />
+      </div>
+    </div>
   );
 });

@@ -101,8 +101,8 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
         <Link href="/" className="underline underline-offset-4">Leave</Link>
       </div>
 
-      <div className="grid grow gap-6 px-5 py-5 wide:grid-cols-[minmax(0,1fr)_300px] wide:px-7">
-        <div aria-live="polite">
+      <div className="grid grow content-start gap-x-6 gap-y-4 px-5 py-5 wide:grid-cols-[minmax(0,1fr)_300px] wide:grid-rows-[auto_1fr] wide:px-7">
+        <div aria-live="polite" className="wide:row-span-2">
           {!job && <AllDone done={allDone} batches={batches} />}
           {job && state && (
             <>
@@ -124,19 +124,22 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
           )}
         </div>
 
-        <aside className="space-y-3" aria-label="Timers">
+        <aside className="order-first grid gap-3 empty:hidden sm:grid-cols-2 wide:order-none wide:col-start-2 wide:row-start-1 wide:grid-cols-1" aria-label="Timers">
           {timers.map((timer) => {
             const isOver = timer.ringsAtMs <= now;
             return (
               <div key={`${timer.batchId}/${timer.jobKey}`} role="timer" className={clsx('rounded px-4 py-3', isOver ? 'bg-ox' : 'bg-kitchen-panel')}>
                 <button type="button" className="block w-full text-left" onClick={() => setLooking(jobs.indexOf(timer.job))}>
-                  <span className="figure block text-[46px]">{countdown(timer.ringsAtMs, now)}</span>
+                  <span className="figure block text-[36px] wide:text-[46px]">{countdown(timer.ringsAtMs, now)}</span>
                   <span className="text-[17px]">{timer.label}{isOver && ', ready now'}</span>
                 </button>
                 <button type="button" className="mt-1 min-h-10 text-[17px] underline underline-offset-4" onClick={() => addTime(timer.job)}>{ADD_MIN} min more</button>
               </div>
             );
           })}
+        </aside>
+
+        <aside className="space-y-3 wide:col-start-2" aria-label="Out of the fridge, and hands">
           {batch && batch.warmLimitMin > 0 && (
             <div className={clsx('rounded border px-4 py-3', over ? 'border-ox-bright bg-ox' : 'border-[#2b5a50]')}>
               <span className="figure block text-[30px]">{Math.floor(warm!)}<span className="text-[0.6em]"> of {batch.warmLimitMin} min</span></span>
@@ -159,7 +162,7 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
         <Zone onPress={goOn} disabled={!job} look="bg-kitchen-text text-kitchen">
           {!job ? 'All done' : state!.doneAtMs !== undefined ? 'Go on' : state!.startedAtMs === undefined ? (job.hands ? `Start: ${job.title.toLowerCase()}` : 'It is in: start the timer') : job.hands ? 'Done' : 'It is ready'} <Key name="space" dark />
         </Zone>
-        <Zone onPress={ahead} disabled={index >= jobs.length - 1} look="bg-kitchen-panel" label="Look ahead"><Key name="→" /></Zone>
+        <Zone onPress={ahead} disabled={index >= jobs.length - 1} look="bg-kitchen-panel" label="Look ahead"><span aria-hidden="true">→</span></Zone>
       </div>
     </div>
   );

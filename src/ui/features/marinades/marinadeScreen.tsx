@@ -33,7 +33,7 @@ export function MarinadeScreen({ resource, marinade }: MarinadePage) {
         <div className="mt-3"><LineTable lines={scaled.lines} measured={measured} /></div>
         <p className="mt-3 text-[13px] text-muted">In the order of adding: starch next to last, oil last. A measure that is off by more than 5 % says so.</p>
       </div>
-      <aside className="space-y-2.5">
+      <aside className="panel space-y-2.5 self-start p-4">
         <FigureBox label="Mixture" size="huge" figure={massFigure(scaled.whole.massG, style)} note={`for ${formatMass(meatG, style)} of meat`} />
         <div className="grid grid-cols-2 gap-2.5">
           <FigureBox label="Salt in it" figure={massFigure(scaled.whole.saltG, style)} note={`${formatNumber((100 * scaled.whole.saltG) / meatG, style.locale, 1)} % of the meat`} />

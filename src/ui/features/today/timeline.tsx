@@ -81,11 +81,11 @@ const shareOf = (text: string) => (100 * (text.length * LETTER_PX + 12)) / ROW_P
 const fits = (job: PlannedJob, at: RowProps['at']) => at(job.endMs) - at(job.startMs) >= shareOf(job.short);
 
 /** Names below the line for what is too narrow to carry its own, as far as they do not run into each other. */
-function labelled(jobs: readonly PlannedJob[], at: RowProps['at']): PlannedJob[] {
+function labelled(jobs: readonly PlannedJob[], at: RowProps['at'], endMs: number): PlannedJob[] {
   let free = 0;
   return jobs.filter((job) => {
     const from = at(job.startMs);
-    const shown = from >= free && from + shareOf(job.short) <= 101;
+    const shown = from >= free && from + shareOf(job.short) <= at(endMs) + 1;
     if (shown) free = from + shareOf(job.short);
     return shown;
   });
@@ -120,7 +120,7 @@ function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowPr
             </span>
           );
         })}
-        {labelled(batch.jobs.filter((job) => side.includes(job) || (job.hands && !fits(job, at))), at).map((job) => (
+        {labelled(batch.jobs.filter((job) => side.includes(job) || (job.hands && !fits(job, at))), at, tableAtMs).map((job) => (
           <span key={job.key} title={`${job.title}, ${formatClock(job.startMs, zone, style.locale)}`} className="condensed absolute top-[64px] flex items-center gap-1 whitespace-nowrap text-[12px] text-muted" style={{ left: `${at(job.startMs)}%` }}>
             <span aria-hidden="true" className={clsx('inline-block h-2.5 w-[3px]', side.includes(job) ? 'bg-brass' : 'bg-enamel')} />{job.short}
           </span>

@@ -30,7 +30,7 @@ export function folderOf(name) {
 
 let postgresIds;
 async function idsOfPostgres() {
-  postgresIds ??= { uid: Number(await run('id', ['-u', 'postgres'])), gid: Number(await run('id', ['-g', 'postgres'])) };
+  if (!postgresIds) postgresIds = { uid: Number(await run('id', ['-u', 'postgres'])), gid: Number(await run('id', ['-g', 'postgres'])) };
   return postgresIds;
 }
 
@@ -47,6 +47,19 @@ export function freePort(from, tries = 200) {
     const server = net.createServer();
     server.once('error', () => (tries > 0 ? resolve(freePort(from + 1, tries - 1)) : reject(new Stop('No free port was found on this machine.'))));
     server.listen(from, '127.0.0.1', () => server.close(() => resolve(from)));
+  });
+}
+
+/** True when something listens where the URL points. */
+export function answers(url) {
+  const { hostname, port } = new URL(url);
+  return new Promise((resolve) => {
+    const socket = net.connect({ host: hostname, port: Number(port), timeout: 2000 });
+    const end = (result) => {
+      socket.destroy();
+      resolve(result);
+    };
+    socket.once('connect', () => end(true)).once('error', () => end(false)).once('timeout', () => end(false));
   });
 }
 

@@ -1,5 +1,5 @@
 /** npm run demo | npm start: everything from packages to the address in the browser. */
-import { installPostgres, migrate, startCluster, stopCluster } from './db.mjs';
+import { answers, installPostgres, migrate, startCluster, stopCluster } from './db.mjs';
 import { loadDemo } from './lib/demo.mjs';
 import { build, checkNode, installPackages } from './lib/packages.mjs';
 import { serve } from './lib/serve.mjs';
@@ -22,6 +22,19 @@ async function end(code) {
 }
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => end(0));
 
+/** A database that dies is started again; the app answers 503 meanwhile and finds it by itself. */
+function keepDatabaseUp() {
+  setInterval(async () => {
+    if (ending || (await answers(cluster.url))) return;
+    try {
+      const again = await startCluster();
+      if (again.startedHere) console.log('The database was gone and has been started again.');
+    } catch (error) {
+      console.error(explain(error));
+    }
+  }, 5000).unref();
+}
+
 try {
   checkNode();
   console.log(`Mince${demo ? ', with demo data' : ''}\n`);
@@ -40,6 +53,7 @@ try {
   });
   if (demo) await step('Demo data', () => loadDemo(app.url));
   console.log(`\nReady after ${secondsSoFar()} s:  ${app.url}\nCtrl-C stops it.`);
+  keepDatabaseUp();
   app.child.on('exit', (code) => {
     if (!ending) console.error(`\nThe app ended by itself (${code}). Start again; everything saved is kept.\n${app.output()}`);
     end(1);

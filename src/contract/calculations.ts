@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { EquilibriumInput, Uptake, UptakeInput } from '@/core/marinades';
 import type { SliceGeometry, SliceInput } from '@/core/slicing';
 import { SODA_SCHOOLS, type SodaAdvice, type SodaInput } from '@/core/tenderizing';
+import { USUAL_MEASURES } from '@/core/units';
 import { range, within } from './shared';
 
 const massG = within(1, 100_000);
@@ -72,7 +73,8 @@ export const uptakeResponse = z.object({
 }) satisfies z.ZodType<Uptake>;
 
 const ingredient = z.string().trim().min(1).max(120).describe('Id or any name of an ingredient');
-export const measuresRequest = z.union([z.strictObject({ ingredient, massG: within(0.01, 100_000) }), z.strictObject({ ingredient, text: z.string().trim().min(1).max(80) })]);
+const owned = z.array(z.enum(USUAL_MEASURES.map(({ id }) => id) as [string, ...string[]])).min(1).optional().describe('Measures to say it in; left out: the usual set');
+export const measuresRequest = z.union([z.strictObject({ ingredient, massG: within(0.01, 100_000), owned }), z.strictObject({ ingredient, text: z.string().trim().min(1).max(80), owned })]);
 export const measuresResponse = z.object({
   massG: z.number(),
   volumeMl: z.number(),

@@ -5,13 +5,17 @@ import { ALLERGENS, HOLD_BACK_PURPOSES, INGREDIENT_KINDS, type Ingredient } from
 import { CUTS } from '@/core/pieces';
 import { EVENT_KINDS } from '@/core/progress';
 import { JOB_KEYS, STAGES } from '@/core/scheduling';
+import { USUAL_MEASURES } from '@/core/units';
 import { id, instant, name, stored, within, zone } from './shared';
 
 const limited = ({ min, max }: { min: number; max: number }) => within(min, max);
 const note = z.string().trim().max(2000);
 
-export const household = z.object({ id, name, zone, version: z.int() });
-export const householdWrite = z.strictObject({ name, zone });
+const measureIds = USUAL_MEASURES.map((measure) => measure.id) as [string, ...string[]];
+const measures = z.array(z.enum(measureIds)).min(1).describe('Spoons and cups this kitchen owns');
+
+export const household = z.object({ id, name, zone, measures, version: z.int() });
+export const householdWrite = z.strictObject({ name, zone, measures: measures.optional().describe('Left out: as they are') });
 
 export const meal = z.object({ ...stored, name, tableAt: instant, zone, people: z.int() });
 export const mealWrite = z.strictObject({ name, tableAt: instant, people: z.int().min(1).max(1000) });
@@ -41,6 +45,9 @@ export const pins = z.strictObject({
   roomTempC: within(-10, 50),
   fridgeTempC: within(-1, 12),
 }).partial() satisfies z.ZodType<Pins>;
+
+/** The part of a batch that is stored as JSON, version 1. */
+export const storedPlan = z.object({ thicknessMm: limited(LIMITS.thicknessMm), notBeforeMs: z.number().optional(), pins });
 
 const cutIds = CUTS.map((cut) => cut.id) as [string, ...string[]];
 

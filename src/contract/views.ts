@@ -1,6 +1,7 @@
 import type { Ingredient, Marinade } from '@/core/marinades';
 import type { Caution } from '@/core/safety';
 import type { Job } from '@/core/scheduling';
+import type { OwnedMeasure } from '@/core/units';
 import type { Batch, EventResource, MarinadeResource, Meal, Tasting } from './resources';
 
 /** A job of one batch with its words, ready for a screen. */
@@ -49,29 +50,33 @@ export interface TodayPage {
   events: EventResource[];
 }
 
-export interface BatchPage {
+/** What of the kitchen a plan in the browser needs. */
+export interface KitchenAround {
+  sodaIngredient: Ingredient;
+  measures: OwnedMeasure[];
+  zone: string;
+}
+
+export interface BatchPage extends KitchenAround {
   batch: Omit<Batch, 'schedule'>;
   marinades: Marinade[];
-  sodaIngredient: Ingredient;
-  zone: string;
   events: EventResource[];
   tastings: Tasting[];
 }
 
-export interface NewBatchPage {
+export interface NewBatchPage extends KitchenAround {
   marinades: Marinade[];
-  sodaIngredient: Ingredient;
-  zone: string;
   meals: Meal[];
 }
 
 export interface MarinadePage {
   resource: MarinadeResource;
   marinade: Marinade;
+  measures: OwnedMeasure[];
 }
 
 /** A tasting with the batch it is of, batches put away included. */
 export interface LogEntry {
   tasting: Tasting;
-  batch?: { id: string; name: string; cutId: string; marinadeName: string; thicknessMm: number; soda?: string; removed: boolean };
+  batch?: { id: string; name: string; cutId: string; marinadeName: string; thicknessMm: number; removed: boolean };
 }

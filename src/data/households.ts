@@ -20,7 +20,7 @@ export function ensureHousehold(values: Pick<HouseholdRow, 'name' | 'zone'>, fur
   });
 }
 
-export async function updateHousehold(id: string, values: Partial<Pick<HouseholdRow, 'name' | 'zone'>>): Promise<HouseholdRow> {
+export async function updateHousehold(id: string, values: Partial<Pick<HouseholdRow, 'name' | 'zone' | 'measures'>>): Promise<HouseholdRow> {
   const [row] = await database()('household').where({ id }).update({ ...values, version: database().raw('version + 1'), updated_at: database().fn.now() }).returning('*');
   return row as HouseholdRow;
 }

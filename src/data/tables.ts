@@ -17,6 +17,7 @@ export interface HouseholdRow {
   name: string;
   zone: string;
   version: number;
+  measures: string[] | null;
 }
 
 export interface IngredientRow {

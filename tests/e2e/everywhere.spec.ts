@@ -8,7 +8,7 @@ test.describe('Everywhere', () => {
     test.setTimeout(150_000);
     const { id, mealId } = await makeBatch(request, { name: 'A very long name somebody typed for a batch of fennel chicken, no end in sight, Donaudampfschifffahrtsgesellschaft' });
     const { items } = await (await request.get('/api/v1/marinades?limit=1')).json();
-    const pages = ['/', `/?meal=${mealId}`, '/batches', '/batches/new', ...STAGES.map((stage) => `/batches/${id}?stage=${stage}`), `/cook?batch=${id}`, '/marinades', `/marinades/${items[0].id}`, '/log'];
+    const pages = ['/', `/?meal=${mealId}`, '/batches', '/batches/new', ...STAGES.map((stage) => `/batches/${id}?stage=${stage}`), `/cook?batch=${id}`, '/marinades', `/marinades/${items[0].id}`, '/log', '/kitchen'];
     for (const address of pages) {
       await page.setViewportSize({ width: 1280, height: 800 });
       await page.goto(address);
@@ -41,6 +41,24 @@ test.describe('Everywhere', () => {
     await expect(page.getByRole('row', { name: /Orange juice/ })).toContainText('165 g');
     await expect(page.getByRole('row', { name: /Olive oil, last/ })).toBeVisible();
     await expect(page.getByText(/Hold back .* before mixing/)).toBeVisible();
+  });
+
+  test('amounts are said in the spoons this kitchen owns', async ({ page, request }) => {
+    const { id } = await makeBatch(request);
+    await page.goto('/kitchen');
+    const boxes = page.getByRole('checkbox');
+    for (let box = 0; box < 8; box++) await boxes.nth(box).uncheck();
+    await page.getByRole('button', { name: 'Keep' }).click();
+    await expect(page.getByText('Tick at least one spoon or cup')).toBeVisible();
+    await page.getByRole('checkbox', { name: '¼ tsp' }).check();
+    await page.getByRole('button', { name: 'Keep' }).click();
+    await expect(page.getByText('Kept.')).toBeVisible();
+    await page.goto(`/batches/${id}?stage=marinate`);
+    await expect(page.getByRole('row', { name: /Soy sauce/ })).toContainText(/\d+ × ¼ tsp/);
+    await page.goto('/kitchen');
+    for (let box = 0; box < 8; box++) await boxes.nth(box).check();
+    await page.getByRole('button', { name: 'Keep' }).click();
+    await expect(page.getByText('Kept.')).toBeVisible();
   });
 
   test('the keyboard reaches the work and shows where it is', async ({ page, request }) => {

@@ -6,6 +6,7 @@ test.describe('Today', () => {
     await expect(page.getByRole('heading', { name: 'Regatta lunch' })).toBeVisible();
     const timeline = page.getByRole('region', { name: 'Timeline of the meal' });
     for (const name of ['Cumin lamb skewers', 'Fennel chicken stir-fry', 'Flank with kiwi and ginger']) await expect(timeline.getByRole('link', { name })).toBeVisible();
+    await page.reload();
     await expect(page.getByRole('heading', { name: 'Next for your hands' })).toBeVisible();
     await expect(page.getByText('Trim it').first()).toBeVisible();
   });

@@ -69,7 +69,7 @@ function chainOf({ inputs, piece, firm, tenderize, marinate, cook }: Stages): (T
     { key: 'coat', stage: 'marinate', minutes: work('coat'), ...counter },
     inputs.pins.marinadeMin === undefined ? { ...marinating, flex: { fromMin: window.from, toMin: window.to } } : marinating,
     inputs.way === 'flat-skewers' ? { key: 'thread', stage: 'cook', minutes: work('thread'), ...counter } : { key: 'dry', stage: 'cook', minutes: work('dry'), ...counter },
-    { key: 'cook', stage: 'cook', minutes: cook.totalMin, hands: true, place: 'heat' },
+    { key: 'cook', stage: 'cook', minutes: cook.totalMin + cook.temperature.restMin, hands: true, place: 'heat' },
   ];
 }
 

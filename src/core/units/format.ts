@@ -49,6 +49,13 @@ function inches(value: number, locale: string): string {
   return `${whole ? `${formatNumber(whole, locale)} ` : ''}${numerator}/${denominator}`;
 }
 
+/** Square feet to the square metre, from the exact inch. */
+const FT2_PER_M2 = 1 / (12 * MM_PER_IN * 1e-3) ** 2;
+
+export function areaFigure(areaM2: number, { system, locale }: FormatStyle): Figure {
+  return system === 'us' ? { value: formatNumber(areaM2 * FT2_PER_M2, locale, 1), unit: 'ft²' } : { value: formatNumber(areaM2, locale, 2), unit: 'm²' };
+}
+
 export function temperatureFigure(tempC: number, { system, locale }: FormatStyle): Figure {
   if (system === 'us') return { value: formatNumber(tempC * 1.8 + 32, locale), unit: '°F' };
   return { value: formatNumber(tempC, locale), unit: '°C' };

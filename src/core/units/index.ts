@@ -3,7 +3,7 @@ export type { Parsed, QuantityProblem } from './problem';
 export { parseNumber } from './parseNumber';
 export { parseDuration, parseLength, parseMass, parsePlain, parseTemperature, parseVolume, type ParseOptions } from './parseQuantity';
 export {
-  formatDuration, formatLength, formatMass, formatNumber, formatTemperature, joinFigure, lengthFigure, massFigure, temperatureFigure,
+  areaFigure, formatDuration, formatLength, formatMass, formatNumber, formatTemperature, joinFigure, lengthFigure, massFigure, temperatureFigure,
   type Figure, type FormatStyle,
 } from './format';
 export {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { formatDuration, formatLength, formatMass, fromMeasures, G_PER_LB, ML_PER_CUP, ML_PER_TBSP, ML_PER_TSP, parseDuration, parseLength, parseMass, parseNumber, parseTemperature, toMeasures, USUAL_MEASURES } from '.';
+import { areaFigure, joinFigure, formatDuration, formatLength, formatMass, fromMeasures, G_PER_LB, ML_PER_CUP, ML_PER_TBSP, ML_PER_TSP, parseDuration, parseLength, parseMass, parseNumber, parseTemperature, toMeasures, USUAL_MEASURES } from '.';
 
 const mass = (text: string, decimalComma = false) => parseMass(text, { bareUnit: 'g', min: 1, max: 30_000, decimalComma });
 const length = (text: string) => parseLength(text, { bareUnit: 'mm', min: 1, max: 1000 });
@@ -56,7 +56,7 @@ describe('figures', () => {
   const metric = { system: 'metric', locale: 'en-GB' } as const;
   const us = { system: 'us', locale: 'en-US' } as const;
   test.each([[formatMass(1250, metric), '1.25 kg'], [formatMass(35, metric), '35 g'], [formatMass(680.4, us), '1.5 lb'], [formatLength(6.35, us), '1/4 in'], [formatLength(4, metric), '4 mm'],
-    [formatLength(4, us), '0.16 in'], [formatMass(1250, { system: 'metric', locale: 'de-DE' }), '1,25 kg'], [formatDuration(130), '2 h 10'], [formatDuration(59.7), '1 h']])('%s', (shown, wanted) => expect(shown).toBe(wanted));
+    [formatLength(4, us), '0.16 in'], [formatMass(1250, { system: 'metric', locale: 'de-DE' }), '1,25 kg'], [joinFigure(areaFigure(0.5, us)), '5.4 ft²'], [joinFigure(areaFigure(0.5, metric)), '0.5 m²'], [formatDuration(130), '2 h 10'], [formatDuration(59.7), '1 h']])('%s', (shown, wanted) => expect(shown).toBe(wanted));
 });
 
 describe('spoons and cups', () => {

@@ -30,6 +30,7 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: Jo
   const inLots = lots > 1 ? ` Work in ${lots} lots, the rest stays in the fridge.` : '';
   const say = (title: string, text: string): JobWords => ({ title, short: JOB_SHORT[key], text });
   const soda = tenderize.schools['rinse-off'];
+  const reached = Math.round((marinate.uptake.centreFraction ?? 0) * 20) * 5;
   const grill = inputs.way === 'flat-skewers';
 
   switch (key) {
@@ -60,7 +61,7 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: Jo
       return say('Coat the slices', `${mass(marinate.onMeat.massG)} of marinade.${leaveIn} Coat piece by piece: a slice stuck to another stays unmarinated. Press the air out of the bag.`);
     }
     case 'marinate':
-      return say(marinate.place === 'fridge' ? 'Marinate in the fridge' : 'Marinate on the counter', `${formatDuration(marinate.minutes)}${marinate.place === 'fridge' ? `, at ${formatTemperature(4, style)} or colder` : ''}. By then about ${formatNumber(Math.round((marinate.uptake.centreFraction ?? 0) * 20) * 5, style.locale)} % of the salt has reached the middle of a slice.`);
+      return say(marinate.place === 'fridge' ? 'Marinate in the fridge' : 'Marinate on the counter', `${formatDuration(marinate.minutes)}${marinate.place === 'fridge' ? `, at ${formatTemperature(4, style)} or colder` : ''}. By then the middle of a slice holds ${reached > 95 ? 'nearly all' : `about ${formatNumber(reached, style.locale)} %`} of the salt it will get, in a bag that is turned and not packed tight.`);
     case 'turn':
       return say('Turn the bag', 'Turn it, knead it, press the slices apart.');
     case 'soak':

@@ -2,6 +2,7 @@ import * as contract from '@/contract/calculations';
 import { findIngredient, measureIngredient, readIngredient, uptake, type MeasuredIngredient } from '@/core/marinades';
 import { sliceGeometry } from '@/core/slicing';
 import { soda } from '@/core/tenderizing';
+import { USUAL_MEASURES } from '@/core/units';
 import { quantityWords } from '@/core/words';
 import { breaksRule } from './failures';
 import { operation, type Operation } from './operation';
@@ -28,11 +29,12 @@ export const calculations: Operation[] = [
   }),
 ];
 
-function measures(body: { ingredient: string; massG: number } | { ingredient: string; text: string }): MeasuredIngredient {
+function measures(body: { ingredient: string; owned?: string[] } & ({ massG: number } | { text: string })): MeasuredIngredient {
   const ingredient = findIngredient(body.ingredient);
   if (!ingredient) throw breaksRule(`There is no ingredient “${body.ingredient}”.`, '/ingredient');
-  if ('massG' in body) return measureIngredient(ingredient, body.massG);
-  const read = readIngredient(ingredient, body.text);
+  const owned = body.owned && USUAL_MEASURES.filter(({ id }) => body.owned!.includes(id));
+  if ('massG' in body) return measureIngredient(ingredient, body.massG, owned);
+  const read = readIngredient(ingredient, body.text, owned);
   if (!read.ok) throw breaksRule(quantityWords(read.problem, { what: 'a measure', examples: '1 1/2 tsp or ¼ cup', show: (ml) => `${ml} ml` }), '/text');
   return read.value;
 }

@@ -1,5 +1,5 @@
 import 'server-only';
-import type { Batch, BatchWrite, EventResource, EventWrite } from '@/contract/resources';
+import { storedPlan, type Batch, type BatchWrite, type EventResource, type EventWrite } from '@/contract/resources';
 import { planBatch, type BatchInputs, type BatchPlan, type Surroundings } from '@/core/batches';
 import { findIngredient } from '@/core/marinades';
 import { findCut } from '@/core/pieces';
@@ -10,7 +10,7 @@ import { database, transaction, type Db } from '@/data/connection';
 import type { BatchRow, EventRow, HouseholdRow, MealRow, PieceRow } from '@/data/tables';
 import { findRow, insertRow, listRows, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
 import { breaksRule, notFound } from '../api/failures';
-import { currentHousehold, ingredientsOf } from '../kitchen/kitchen';
+import { currentHousehold, ingredientsOf, ownedMeasures } from '../kitchen/kitchen';
 import { coreMarinades } from '../marinades/marinades';
 import { mealName } from '../meals/mealName';
 import { stampsOf } from '../stamps';
@@ -29,13 +29,14 @@ export interface LoadedBatch {
 export async function surroundingsFor(household: HouseholdRow, db: Db = database()) {
   const ingredients = await ingredientsOf(household.id, db);
   const marinades = await coreMarinades(db, household.id, ingredients);
+  const measures = ownedMeasures(household);
   const sodaIngredient = findIngredient('soda', ingredients) ?? findIngredient('soda')!;
   return (inputs: Pick<BatchInputs, 'cutId' | 'marinadeId'>): Surroundings => {
     const cut = findCut(inputs.cutId);
     const marinade = marinades.get(inputs.marinadeId);
     if (!cut) throw breaksRule('There is no such cut.', '/cutId');
     if (!marinade) throw breaksRule('There is no such marinade.', '/marinadeId');
-    return { cut, marinade, sodaIngredient, zone: household.zone };
+    return { cut, marinade, sodaIngredient, zone: household.zone, measures };
   };
 }
 
@@ -45,7 +46,7 @@ export function inputsOf(write: BatchWrite): BatchInputs {
 }
 
 function toLoaded(row: BatchRow, piece: PieceRow, around: (inputs: BatchInputs) => Surroundings): LoadedBatch {
-  const { plan } = row;
+  const plan = storedPlan.parse(row.plan);
   const inputs: BatchInputs = {
     way: row.way, cutId: piece.cut_id, massG: piece.mass_g, heightMm: piece.height_mm, thicknessMm: plan.thicknessMm, marinadeId: row.marinade_id, people: row.people,
     tableAtMs: row.table_at.getTime(), ...(plan.notBeforeMs ? { notBeforeMs: plan.notBeforeMs } : {}), pins: plan.pins,

@@ -3,6 +3,7 @@ import { initialZone } from '@/config/environment';
 import type { Household } from '@/contract/resources';
 import { INGREDIENTS, STARTER_BOOK, type Ingredient } from '@/core/marinades';
 import { isZone } from '@/core/times';
+import { USUAL_MEASURES, type OwnedMeasure } from '@/core/units';
 import type { Db } from '@/data/connection';
 import { ensureHousehold, firstHousehold, insertIngredients, listIngredients, updateHousehold } from '@/data/households';
 import { replaceLines } from '@/data/marinades';
@@ -16,13 +17,22 @@ export async function currentHousehold(): Promise<HouseholdRow> {
 }
 
 export async function readHousehold(): Promise<Household> {
-  const { id, name, zone, version } = await currentHousehold();
-  return { id, name, zone, version };
+  return toHousehold(await currentHousehold());
 }
 
-export async function changeHousehold(values: Pick<Household, 'name' | 'zone'>): Promise<Household> {
-  const { id, name, zone, version } = await updateHousehold((await currentHousehold()).id, values);
-  return { id, name, zone, version };
+export async function changeHousehold(values: Pick<Household, 'name' | 'zone'> & Partial<Pick<Household, 'measures'>>): Promise<Household> {
+  return toHousehold(await updateHousehold((await currentHousehold()).id, values));
+}
+
+function toHousehold(row: HouseholdRow): Household {
+  const { id, name, zone, version } = row;
+  return { id, name, zone, version, measures: ownedMeasures(row).map((measure) => measure.id) };
+}
+
+/** The spoons and cups in this kitchen's drawer. */
+export function ownedMeasures({ measures }: HouseholdRow): OwnedMeasure[] {
+  const owned = USUAL_MEASURES.filter(({ id }) => !measures || measures.includes(id));
+  return owned.length > 0 ? owned : [...USUAL_MEASURES];
 }
 
 async function furnish(db: Db, household: HouseholdRow): Promise<void> {

@@ -4,7 +4,7 @@ import { findIngredient, type Ingredient, type Marinade } from '@/core/marinades
 import { batchesById } from '@/data/batches';
 import { database } from '@/data/connection';
 import { listEvents, loadBatch, loadBatches } from '../batches/batches';
-import { currentHousehold, ingredientsOf } from '../kitchen/kitchen';
+import { currentHousehold, ingredientsOf, ownedMeasures } from '../kitchen/kitchen';
 import { listMarinades, readMarinade, toCore } from '../marinades/marinades';
 import { listMeals } from '../meals/meals';
 import { listTastings } from '../tastings/tastings';
@@ -21,26 +21,26 @@ export async function loadBatchPage(id: string): Promise<BatchPage> {
   const household = await currentHousehold();
   const [loaded, ingredients] = await Promise.all([loadBatch(id), ingredientsOf(household.id)]);
   const [marinades, events, { items: tastings }] = await Promise.all([book(ingredients, loaded.around.marinade), listEvents([id]), listTastings({ ...ALL, batchId: id })]);
-  return { batch: loaded.resource, marinades, sodaIngredient: loaded.around.sodaIngredient, zone: household.zone, events, tastings };
+  return { batch: loaded.resource, marinades, sodaIngredient: loaded.around.sodaIngredient, measures: ownedMeasures(household), zone: household.zone, events, tastings };
 }
 
 export async function loadNewBatchPage(): Promise<NewBatchPage> {
   const household = await currentHousehold();
   const ingredients = await ingredientsOf(household.id);
   const [marinades, { items: meals }] = await Promise.all([book(ingredients), listMeals({ limit: 30, offset: 0 })]);
-  return { marinades, sodaIngredient: findIngredient('soda', ingredients) ?? findIngredient('soda')!, zone: household.zone, meals };
+  return { marinades, sodaIngredient: findIngredient('soda', ingredients) ?? findIngredient('soda')!, measures: ownedMeasures(household), zone: household.zone, meals };
 }
 
 export async function loadMarinadePage(id: string): Promise<MarinadePage> {
   const household = await currentHousehold();
   const [resource, ingredients] = await Promise.all([readMarinade(id), ingredientsOf(household.id)]);
-  return { resource, marinade: toCore(resource, ingredients) };
+  return { resource, marinade: toCore(resource, ingredients), measures: ownedMeasures(household) };
 }
 
 export async function loadMarinadesPage(): Promise<MarinadePage[]> {
   const household = await currentHousehold();
   const [{ items }, ingredients] = await Promise.all([listMarinades(ALL), ingredientsOf(household.id)]);
-  return items.map((resource) => ({ resource, marinade: toCore(resource, ingredients) }));
+  return items.map((resource) => ({ resource, marinade: toCore(resource, ingredients), measures: ownedMeasures(household) }));
 }
 
 export async function loadLogPage(offset: number, limit = 50): Promise<{ zone: string; entries: LogEntry[]; total: number }> {
@@ -53,7 +53,7 @@ export async function loadLogPage(offset: number, limit = 50): Promise<{ zone: s
     const found = loaded.find(({ resource }) => resource.id === tasting.batchId);
     if (!found) return { tasting };
     const { resource, inputs, around } = found;
-    return { tasting, batch: { id: resource.id, name: resource.name, cutId: inputs.cutId, marinadeName: around.marinade.name, thicknessMm: inputs.thicknessMm, soda: inputs.pins.soda, removed: removed.has(resource.id) } };
+    return { tasting, batch: { id: resource.id, name: resource.name, cutId: inputs.cutId, marinadeName: around.marinade.name, thicknessMm: inputs.thicknessMm, removed: removed.has(resource.id) } };
   });
   return { zone: household.zone, entries, total };
 }

@@ -11,6 +11,7 @@ const PLACES = [
   { href: '/batches', name: 'Batches' },
   { href: '/marinades', name: 'Marinades' },
   { href: '/log', name: 'Log' },
+  { href: '/kitchen', name: 'My kitchen' },
 ];
 
 export function Header() {

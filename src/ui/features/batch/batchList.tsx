@@ -11,13 +11,14 @@ import { EmptyState } from '../../primitives/emptyState';
 import { usePreferences } from '../../shell/preferences';
 
 interface Props {
+  zone: string;
   batches: readonly Batch[];
   total: number;
   offset: number;
   limit: number;
 }
 
-export function BatchList({ batches, total, offset, limit }: Props) {
+export function BatchList({ zone, batches, total, offset, limit }: Props) {
   const { style } = usePreferences();
   if (total === 0) {
     return (
@@ -36,7 +37,7 @@ export function BatchList({ batches, total, offset, limit }: Props) {
               <Link href={`/batches/${batch.id}`} className="grid gap-x-6 gap-y-0.5 px-4 py-3 hover:bg-enamel-tint sm:grid-cols-[minmax(0,1.4fr)_minmax(0,1.6fr)_auto]">
                 <span className="font-semibold break-words">{batch.name}</span>
                 <span className="text-[14px] text-muted">{findCut(batch.cutId)?.name}, {formatMass(batch.massG, style)}, {formatLength(batch.thicknessMm, style)}, {WAY_NAMES[batch.way].toLowerCase()}{!batch.schedule.ok && <strong className="text-ox"> · not safe as planned</strong>}</span>
-                <span className="condensed text-[15px] sm:text-right"><strong>{formatDayClock(at, batch.zone, style.locale)}</strong> <span className="text-muted">{formatDate(at, batch.zone, style.locale)}</span></span>
+                <span className="condensed text-[15px] sm:text-right"><strong>{formatDayClock(at, zone, style.locale)}</strong> <span className="text-muted">{formatDate(at, zone, style.locale)}</span></span>
               </Link>
             </li>
           );

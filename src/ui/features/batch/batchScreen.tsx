@@ -5,9 +5,8 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
-import type { Batch, EventResource, Tasting } from '@/contract/resources';
+import type { BatchPage } from '@/contract/views';
 import { planBatch } from '@/core/batches';
-import type { Ingredient, Marinade } from '@/core/marinades';
 import { findCut } from '@/core/pieces';
 import { jobProgress } from '@/core/progress';
 import { STAGES, type Stage } from '@/core/scheduling';
@@ -21,6 +20,7 @@ import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
 import { BatchWorkProvider, type BatchWork } from './batchContext';
 import { JobList } from './jobList';
+import { PaperPlan } from './paperPlan';
 import { Record } from './record';
 import { SaveNote } from './saveNote';
 import { stageLines } from './stageLines';
@@ -48,22 +48,14 @@ const CookFigures = dynamic(() => cookStage().then((stage) => stage.CookFigures)
 const StageTaste = dynamic(() => tasteStage().then((stage) => stage.StageTaste));
 const FETCH_STAGES_AFTER_MS = 1500;
 
-export interface BatchScreenProps {
-  batch: Omit<Batch, 'schedule'>;
-  marinades: Marinade[];
-  sodaIngredient: Ingredient;
-  zone: string;
-  events: EventResource[];
-  tastings: Tasting[];
-  stage: Stage;
-}
+type BatchScreenProps = BatchPage & { stage: Stage };
 
 /** A number and its unit stay on one line. */
 const keepUnits = (text: string) => text.replace(/(\d) (?=(?:°C|°F|h|g|kg|lb|oz|mm|in|min)\b)/g, '$1\u00a0');
 
 const FIGURES: Record<Stage, ComponentType | undefined> = { piece: PieceFigures, firm: FirmFigures, slice: SliceFigures, tenderize: TenderizeFigures, marinate: MarinateFigures, cook: CookFigures, taste: undefined };
 
-export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, tastings, stage: firstStage }: BatchScreenProps) {
+export function BatchScreen({ batch, marinades, sodaIngredient, measures, zone, events, tastings, stage: firstStage }: BatchScreenProps) {
   const draft = useBatchDraft(batch);
   const { fields, change, pin, undo, canUndo } = draft;
   const [stage, setStage] = useState<Stage>(firstStage);
@@ -75,7 +67,7 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
   const inputs = useMemo(() => toInputs(fields), [fields]);
   const cut = findCut(fields.cutId)!;
   const marinade = marinades.find((one) => one.id === fields.marinadeId) ?? marinades[0]!;
-  const plan = useMemo(() => planBatch(inputs, { cut, marinade, sodaIngredient, zone }), [inputs, cut, marinade, sodaIngredient, zone]);
+  const plan = useMemo(() => planBatch(inputs, { cut, marinade, sodaIngredient, measures, zone }), [inputs, cut, marinade, sodaIngredient, measures, zone]);
   const progress = useMemo(() => jobProgress(events.map(({ id, kind, jobKey, at, payload }) => ({ id, kind, jobKey, atMs: Date.parse(at), payload }))), [events]);
   const work = useMemo<BatchWork>(() => ({ fields, inputs, plan, cut, marinade, marinades, zone, change, pin }), [fields, inputs, plan, cut, marinade, marinades, zone, change, pin]);
   const planned = useMemo(() => ({ plan, inputs, cut, marinade }), [plan, inputs, cut, marinade]);
@@ -101,6 +93,8 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
+      const digit = STAGES[Number(event.key) - 1];
+      if (digit && !typing && !event.ctrlKey && !event.metaKey && !event.altKey) goTo(digit);
       if ((event.ctrlKey || event.metaKey) && !event.shiftKey && event.key.toLowerCase() === 'z' && !typing) {
         event.preventDefault();
         undo();
@@ -108,7 +102,7 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [undo]);
+  }, [goTo, undo]);
 
   const remove = async () => {
     const result = await callApi('DELETE', `/batches/${batch.id}`);
@@ -122,13 +116,14 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
 
   return (
     <BatchWorkProvider value={work}>
-      <div className="grid grid-cols-[minmax(0,1fr)] wide:min-h-[calc(100dvh-3.5rem)] wide:grid-cols-[216px_minmax(0,1fr)_296px] wide:grid-rows-[auto_1fr]">
+      <PaperPlan plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} name={fields.name} />
+      <div className="no-print grid grid-cols-[minmax(0,1fr)] wide:min-h-[calc(100dvh-3.5rem)] wide:grid-cols-[216px_minmax(0,1fr)_296px] wide:grid-rows-[auto_1fr]">
         <aside className="border-grout bg-panel px-4 py-5 wide:row-span-2 wide:border-r">
           <label className="block">
             <span className="sr-only">Name of the batch</span>
-            <input
-              value={fields.name} maxLength={120} aria-label="Name of the batch" onChange={(event) => event.target.value.trim() && change({ name: event.target.value })}
-              className="condensed w-full rounded border border-transparent bg-transparent text-[21px] font-bold leading-tight hover:border-grout focus:border-grout"
+            <textarea
+              value={fields.name} maxLength={120} rows={1} aria-label="Name of the batch" onChange={(event) => event.target.value.trim() && change({ name: event.target.value.replace(/\s+/g, ' ') })}
+              className="condensed -mx-1 field-sizing-content w-full resize-none rounded border border-transparent bg-transparent px-1 text-[21px] font-bold leading-tight hover:border-grout focus:border-grout"
             />
           </label>
           <p className="mt-1 text-[14px] text-muted">
@@ -157,6 +152,7 @@ export function BatchScreen({ batch, marinades, sodaIngredient, zone, events, ta
               <span aria-disabled="true" className={clsx(buttonLook('main'), 'opacity-50')}>Start cooking</span>
             )}
             <Button look="plain" onClick={undo} disabled={!canUndo}>Undo</Button>
+            <Button look="quiet" className="text-[14px]" onClick={() => window.print()}>Print the plan</Button>
             <Button look="quiet" className="text-[14px]" onClick={remove}>Put this batch away</Button>
             <SaveNote draft={draft} />
           </div>

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useDeferredValue, useMemo } from 'react';
 import { uptakeCurve } from '@/core/marinades';
 import { SODIUM_REFERENCE_MG_PER_DAY } from '@/core/safety';
-import { formatDuration, formatMass, formatNumber, massFigure } from '@/core/units';
+import { formatDuration, formatLength, formatMass, formatNumber, massFigure } from '@/core/units';
 import { Choice } from '../../primitives/choice';
 import { FigureBox } from '../../primitives/figureBox';
 import { PinMark } from '../../primitives/pinMark';
@@ -28,7 +28,7 @@ export function StageMarinate() {
   return (
     <>
       <p className="max-w-prose text-muted">
-        Amounts follow the {formatMass(piece.trimmedG, style)}. Hours follow the slice, {formatNumber(slice.thicknessMm, style.locale, 1)} mm.
+        Amounts follow the {formatMass(piece.trimmedG, style)}. Hours follow the slice, {formatLength(slice.thicknessMm, style)}.
       </p>
       <figure className="panel px-3 pb-2 pt-3">
         <figcaption className="px-2 text-[14px]">

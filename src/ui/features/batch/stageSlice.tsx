@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { LIMITS } from '@/core/batches';
-import { formatDuration, formatLength, formatNumber, lengthFigure, massFigure } from '@/core/units';
+import { areaFigure, formatDuration, formatLength, formatNumber, lengthFigure, massFigure } from '@/core/units';
 import { FigureBox } from '../../primitives/figureBox';
 import { LengthField } from '../../primitives/quantities';
 import { Slider } from '../../primitives/slider';
@@ -75,7 +75,7 @@ export function SliceFigures() {
         <FigureBox label="Slices" figure={{ value: formatNumber(slice.sliceCount, style.locale), unit: '' }} note={slice.strips ? `${formatNumber(slice.strips.stripCount, style.locale)} strips` : undefined} />
         <FigureBox label="Each about" figure={massFigure(slice.sliceMassG, style)} />
         <FigureBox label="Slice, wide" figure={lengthFigure(slice.sliceWidthMm, style)} note={`and ${length(slice.sliceLengthMm)} long`} />
-        <FigureBox label="Surface to coat" figure={{ value: formatNumber(slice.surfaceM2, style.locale, 2), unit: 'm²' }} />
+        <FigureBox label="Surface to coat" figure={areaFigure(slice.surfaceM2, style)} />
       </div>
       <FigureBox label="Salt to the middle" figure={{ value: formatDuration(Math.round(marinate.uptake.minutesTo.centre.p90)), unit: '' }} note={`nine tenths, in the fridge; ${formatDuration(marinate.uptake.minutesTo.centre.p90 / 1.5)} to ${formatDuration(marinate.uptake.minutesTo.centre.p90 * 1.5)}. An estimate.`} />
     </>

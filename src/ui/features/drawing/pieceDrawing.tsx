@@ -1,5 +1,7 @@
 import { memo } from 'react';
 import type { Animal } from '@/core/pieces';
+import { formatLength, MM_PER_IN } from '@/core/units';
+import { usePreferences } from '../../shell/preferences';
 
 export interface DrawnPiece {
   animal: Animal;
@@ -22,6 +24,8 @@ const FLESH: Record<Animal, { fill: string; line: string }> = {
   turkey: { fill: '#ecc4b4', line: '#bd8872' },
 };
 
+const METRIC_BARS_MM = [200, 100, 50, 20, 10];
+const US_BARS_MM = [8, 4, 2, 1, 0.5].map((inches) => inches * MM_PER_IN);
 const MOST_LINES = 220;
 const FIBRE_GAP_MM = 4.5;
 const rad = (deg: number) => (deg * Math.PI) / 180;
@@ -68,7 +72,8 @@ export const PieceDrawing = memo(function PieceDrawing(piece: DrawnPiece & { des
   const knife = { x: -Math.sin(rad(piece.yawDeg)), y: Math.cos(rad(piece.yawDeg)) };
   const bladeReach = Math.min(reach, Math.min(width / 2 / Math.max(Math.abs(knife.y), 1e-6), length / 2 / Math.max(Math.abs(knife.x), 1e-6))) + margin * 0.4;
   const sideCut = hatch(-piece.bevelDeg, Math.max(piece.thicknessMm, 0.5), length, { x: length / 2, y: height / 2 });
-  const bar = [200, 100, 50, 20, 10].find((mm) => mm <= length * 0.4) ?? 5;
+  const { style } = usePreferences();
+  const bar = (style.system === 'us' ? US_BARS_MM : METRIC_BARS_MM).find((mm) => mm <= length * 0.4) ?? 5;
   const tallest = cuts ? 46 : 30;
 
   return (
@@ -108,7 +113,7 @@ export const PieceDrawing = memo(function PieceDrawing(piece: DrawnPiece & { des
         <rect x={0} y={height} width={total.width} height={0.9 * unit} fill="#d3ddda" />
       </svg>
       <div className="flex items-center justify-end gap-2 px-[5%] pt-2">
-        {bar} mm <span aria-hidden="true" className="h-2 border-x border-b border-muted" style={{ width: `${(100 * bar) / total.width / 0.9}%` }} />
+        {formatLength(bar, style)} <span aria-hidden="true" className="h-2 border-x border-b border-muted" style={{ width: `${(100 * bar) / total.width / 0.9}%` }} />
       </div>
     </div>
   );

@@ -13,11 +13,11 @@ import { usePreferences } from '../../shell/preferences';
 import { LineTable } from './lineTable';
 
 /** One marinade of the book, scaled to any weight of trimmed meat. */
-export function MarinadeScreen({ resource, marinade }: MarinadePage) {
+export function MarinadeScreen({ resource, marinade, measures }: MarinadePage) {
   const { style } = usePreferences();
   const [meatG, setMeatG] = useState(resource.forMassG);
   const scaled = scaleMarinade(marinade, meatG);
-  const measured = scaled.lines.map(({ ingredient, massG }) => measureIngredient(ingredient, massG));
+  const measured = scaled.lines.map(({ ingredient, massG }) => measureIngredient(ingredient, massG, measures));
   const { allergens, alcohol, glutamate } = scaled.whole;
   const plain = [alcohol && 'alcohol', glutamate && 'glutamate'].filter((word): word is string => typeof word === 'string');
   return (

@@ -32,7 +32,7 @@ function tomorrowLunch(nowMs: number, zone: string): number {
 }
 
 /** A full plan from eight answers, each already filled in; what it means stands beside them and follows every key. */
-export function NewBatchScreen({ marinades, sodaIngredient, zone, meals, mealId, nowMs }: Props) {
+export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, meals, mealId, nowMs }: Props) {
   const router = useRouter();
   const { style } = usePreferences();
   const meal = meals.find(({ id }) => id === mealId);
@@ -65,7 +65,7 @@ export function NewBatchScreen({ marinades, sodaIngredient, zone, meals, mealId,
   const cut = findCut(answers.cutId)!;
   const marinade = marinades.find(({ id }) => id === answers.marinadeId);
   const inputs = useMemo(() => toInputs({ ...answers, name: '', mealId: '', notBefore: new Date(nowMs).toISOString() }), [answers, nowMs]);
-  const plan = useMemo(() => (marinade ? planBatch(inputs, { cut, marinade, sodaIngredient, zone }) : undefined), [inputs, cut, marinade, sodaIngredient, zone]);
+  const plan = useMemo(() => (marinade ? planBatch(inputs, { cut, marinade, sodaIngredient, measures, zone }) : undefined), [inputs, cut, marinade, sodaIngredient, measures, zone]);
   const tableAtMs = inputs.tableAtMs;
   const joins = meals.find((one) => one.id === answers.mealId && Date.parse(one.tableAt) === tableAtMs) ?? meals.find((one) => Date.parse(one.tableAt) === tableAtMs);
 

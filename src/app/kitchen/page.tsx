@@ -1,0 +1,15 @@
+import type { Metadata } from 'next';
+import { readHousehold } from '@/server/kitchen/kitchen';
+import { MyKitchenScreen } from '@/ui/features/kitchen/myKitchenScreen';
+import { page } from '../page-tools';
+
+export const metadata: Metadata = { title: 'My kitchen' };
+
+export default async function Page() {
+  return page(readHousehold, (household) => (
+    <div className="mx-auto max-w-3xl px-4 py-6">
+      <h1 className="mb-4">My kitchen</h1>
+      <MyKitchenScreen household={household} zones={Intl.supportedValuesOf('timeZone')} />
+    </div>
+  ));
+}

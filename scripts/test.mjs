@@ -21,7 +21,9 @@ let app;
 /** One check: it passes or it fails, and its words are shown at the end. */
 async function check(title, work) {
   try {
-    await step(title, work);
+    await step(title, async () => {
+      await work();
+    });
     totals.passed++;
   } catch (error) {
     totals.failed++;

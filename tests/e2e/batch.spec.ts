@@ -24,16 +24,16 @@ test.describe('Batch', () => {
   test('what the cook pinned stays pinned and says so; unpinned it follows again', async ({ page, request }) => {
     const { id } = await makeBatch(request);
     await page.goto(`/batches/${id}?stage=piece`);
-    await page.getByLabel('Weight after trimming').fill('800 g');
+    await page.getByLabel('Weight after trimming', { exact: true }).fill('800 g');
     const pin = page.getByRole('button', { name: 'weight after trimming: pinned, unpin' });
     await expect(pin).toBeVisible();
     await page.getByLabel('Weight as bought').fill('1.2 kg');
-    await expect(page.getByLabel('Weight after trimming')).toHaveValue('800 g');
+    await expect(page.getByLabel('Weight after trimming', { exact: true })).toHaveValue('800 g');
     await saved(page);
     await page.reload();
     await expect(pin).toBeVisible();
     await pin.click();
-    await expect(page.getByLabel('Weight after trimming')).toHaveValue('1.12 kg');
+    await expect(page.getByLabel('Weight after trimming', { exact: true })).toHaveValue('1.12 kg');
     await saved(page);
     expect((await readBatch(request, id)).pins).toEqual({});
   });
@@ -104,7 +104,7 @@ test.describe('Batch', () => {
     await page.getByLabel('Weight as bought').fill('plenty');
     await expect(page.getByText('That is not a weight. Try 700 g or 1 1/2 lb.')).toBeVisible();
     await expect(page.getByLabel('Weight as bought')).toHaveValue('plenty');
-    await expect(page.getByLabel('Weight after trimming')).toHaveValue('837 g');
+    await expect(page.getByLabel('Weight after trimming', { exact: true })).toHaveValue('837 g');
   });
 
   test('two tabs: the second is told, nothing is overwritten, either side can win', async ({ page, context, request, allowErrors }) => {
@@ -146,6 +146,17 @@ test.describe('Batch', () => {
     await expect(page.getByLabel('Weight as bought')).toHaveValue('1.11 kg', { timeout: 20_000 });
     await saved(page);
     expect((await readBatch(request, id)).massG).toBe(1111);
+  });
+
+  test('on paper it is a sheet with jobs, amounts and cautions', async ({ page, request }) => {
+    const { id, name } = await makeBatch(request);
+    await page.goto(`/batches/${id}`);
+    await expect(page.getByRole('heading', { name: 'Mind these' })).toHaveCount(0);
+    await page.emulateMedia({ media: 'print' });
+    await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
+    await expect(page.getByRole('row', { name: /Soy sauce/ })).toBeVisible();
+    await expect(page.getByText('Used marinade is raw meat juice.')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeHidden();
   });
 
   test('put away, taken back', async ({ page, request }) => {

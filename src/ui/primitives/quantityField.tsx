@@ -1,7 +1,7 @@
 'use client';
 
 import clsx from 'clsx';
-import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
 import type { Parsed } from '@/core/units';
 import { quantityWords, type QuantityKind } from '@/core/words';
 import { PinMark } from './pinMark';
@@ -32,13 +32,6 @@ export function QuantityField({ label, value, parse, format, step, onChange, hin
   const read = typed === undefined ? undefined : parse(typed);
   const problem = read && !read.ok ? quantityWords(read.problem, words) : undefined;
 
-  const input = useRef<HTMLInputElement>(null);
-  const early = useRef((text: string) => text !== format(value) && take(text));
-  useEffect(() => {
-    // What was typed before the page came alive counts too.
-    if (input.current) early.current(input.current.value);
-  }, []);
-
   const take = (text: string) => {
     setTyped(text);
     const result = parse(text);
@@ -60,7 +53,6 @@ export function QuantityField({ label, value, parse, format, step, onChange, hin
       <label htmlFor={id} className={hideLabel ? 'sr-only' : 'mb-1 block text-[13px] font-medium text-muted'}>{label}</label>
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
         <input
-          ref={input}
           id={id}
           value={typed ?? format(value)}
           onChange={(event) => take(event.target.value)}

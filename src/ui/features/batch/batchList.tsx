@@ -8,6 +8,7 @@ import { formatLength, formatMass } from '@/core/units';
 import { WAY_NAMES } from '@/core/words';
 import { buttonLook } from '../../primitives/button';
 import { EmptyState } from '../../primitives/emptyState';
+import { Pager } from '../../primitives/pager';
 import { usePreferences } from '../../shell/preferences';
 
 interface Props {
@@ -43,13 +44,7 @@ export function BatchList({ zone, batches, total, offset, limit }: Props) {
           );
         })}
       </ul>
-      {total > limit && (
-        <nav aria-label="Pages" className="mt-5 flex items-center gap-4">
-          {offset > 0 && <Link className={buttonLook('plain')} href={`/batches?from=${Math.max(0, offset - limit)}`}>Later</Link>}
-          <span className="text-muted">{offset + 1} to {Math.min(total, offset + limit)} of {total}</span>
-          {offset + limit < total && <Link className={buttonLook('plain')} href={`/batches?from=${offset + limit}`}>Earlier</Link>}
-        </nav>
-      )}
+      <Pager total={total} offset={offset} limit={limit} href="/batches" words={{ before: 'Later', after: 'Earlier' }} />
     </>
   );
 }

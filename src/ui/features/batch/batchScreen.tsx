@@ -20,7 +20,7 @@ import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
 import { BatchWorkProvider, type BatchWork } from './batchContext';
 import { JobList } from './jobList';
-import { PaperPlan } from './paperPlan';
+import { PaperPlan, usePrinting } from './paperPlan';
 import { Record } from './record';
 import { SaveNote } from './saveNote';
 import { stageLines } from './stageLines';
@@ -75,10 +75,13 @@ export function BatchScreen({ batch, marinades, sodaIngredient, measures, zone, 
   const listed = useDeferredValue(planned);
   const lines = stageLines(plan, inputs, style);
   const Figures = FIGURES[stage];
+  const printing = usePrinting();
   const next = STAGES[STAGES.indexOf(stage) + 1];
 
   const current = useRef<HTMLButtonElement>(null);
-  useEffect(() => current.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [stage]);
+  useEffect(() => {
+    current.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [stage]);
 
   const goTo = useCallback((to: Stage) => {
     setStage(to);
@@ -116,7 +119,7 @@ export function BatchScreen({ batch, marinades, sodaIngredient, measures, zone, 
 
   return (
     <BatchWorkProvider value={work}>
-      <PaperPlan plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} name={fields.name} />
+      {printing && <PaperPlan plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} name={fields.name} />}
       <div className="no-print grid grid-cols-[minmax(0,1fr)] wide:min-h-[calc(100dvh-3.5rem)] wide:grid-cols-[216px_minmax(0,1fr)_296px] wide:grid-rows-[auto_1fr]">
         <aside className="border-grout bg-panel px-4 py-5 wide:row-span-2 wide:border-r">
           <label className="block">

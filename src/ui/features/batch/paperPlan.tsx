@@ -1,10 +1,20 @@
 'use client';
 
+import { useSyncExternalStore } from 'react';
 import { formatClock, formatDay } from '@/core/times';
 import { cautionWords, GUIDANCE_LINE } from '@/core/words';
 import { usePreferences } from '../../shell/preferences';
 import { LineTable } from '../marinades/lineTable';
 import { JobList } from './jobList';
+
+function onPaper(listen: () => void): () => void {
+  const paper = window.matchMedia('print');
+  paper.addEventListener('change', listen);
+  return () => paper.removeEventListener('change', listen);
+}
+
+/** True while the page is being printed, by button or by key: the sheet is made just then. */
+export const usePrinting = (): boolean => useSyncExternalStore(onPaper, () => window.matchMedia('print').matches, () => false);
 
 type Props = Parameters<typeof JobList>[0] & { name: string };
 
@@ -13,7 +23,7 @@ export function PaperPlan({ name, ...planned }: Props) {
   const { style } = usePreferences();
   const { plan, inputs, zone, marinade } = planned;
   return (
-    <div className="hidden print:block">
+    <div>
       <h1>{name}</h1>
       <p>On the table {formatDay(inputs.tableAtMs, zone, style.locale)}, {formatClock(inputs.tableAtMs, zone, style.locale)}</p>
       <JobList {...planned} />

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { formatNumber, formatTemperature, temperatureFigure } from '@/core/units';
+import { Alive } from '../../primitives/alive';
 import { FigureBox } from '../../primitives/figureBox';
 import { Button } from '../../primitives/button';
 import { CountField, TemperatureField } from '../../primitives/quantities';
@@ -19,7 +20,7 @@ export function StageCook({ batchId, acknowledged }: { batchId: string; acknowle
   const { pins } = fields;
   const side = `${formatNumber(cook.minutesPerSide.from, style.locale, 1)} to ${formatNumber(cook.minutesPerSide.to, style.locale, 1)} min a side`;
   return (
-    <>
+    <Alive className="space-y-5">
       <RoundsDrawing rounds={cook.rounds} sticks={cook.sticks} />
       <p className="max-w-prose">
         {cook.sticks > 0
@@ -35,7 +36,7 @@ export function StageCook({ batchId, acknowledged }: { batchId: string; acknowle
         <CountField label="People" unit="people" value={fields.people} {...LIMITS.people} onChange={(people) => change({ people })} />
       </div>
       {cook.temperature.stricter && <Acknowledge key={batchId} batchId={batchId} done={acknowledged} text={`${cut.name}, pierced: ${formatTemperature(cook.temperature.tempC, style)} at the centre`} />}
-    </>
+    </Alive>
   );
 }
 

@@ -1,6 +1,7 @@
 'use client';
 
 import { formatDuration, formatLength } from '@/core/units';
+import { Alive } from '../../primitives/alive';
 import { FigureBox } from '../../primitives/figureBox';
 import { MinutesField } from '../../primitives/quantities';
 import { usePreferences } from '../../shell/preferences';
@@ -15,7 +16,7 @@ export function StageFirm() {
   const at = (minutes: number) => 20 + (Math.min(minutes, SHOWN_MIN) / SHOWN_MIN) * 560;
   const shell = Math.min(0.4, (firm.minutes / Math.max(1, firm.to)) * 0.3);
   return (
-    <>
+    <Alive className="space-y-5">
       <svg viewBox="0 0 600 250" role="img" aria-label={`In the freezer ${formatDuration(firm.from)} to ${formatDuration(firm.to)}`} className="w-full">
         <defs><pattern id="cold" width="8" height="8" patternUnits="userSpaceOnUse"><circle cx="2" cy="2" r="1.1" fill="#21698c" opacity="0.5" /></pattern></defs>
         <g transform="translate(150 20)">
@@ -38,7 +39,7 @@ export function StageFirm() {
       <p className="max-w-prose text-muted">
         Half-frozen meat cuts thin; warm meat squashes. The range is what cooks use for a piece {formatLength(piece.heightMm, style)} tall, fridge-cold, in a freezer near −18 °C: an estimate, so press it and see.
       </p>
-    </>
+    </Alive>
   );
 }
 

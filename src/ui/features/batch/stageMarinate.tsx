@@ -6,6 +6,7 @@ import { useDeferredValue, useMemo } from 'react';
 import { uptakeCurve } from '@/core/marinades';
 import { SODIUM_REFERENCE_MG_PER_DAY } from '@/core/safety';
 import { formatDuration, formatLength, formatMass, formatNumber, massFigure } from '@/core/units';
+import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { FigureBox } from '../../primitives/figureBox';
 import { PinMark } from '../../primitives/pinMark';
@@ -26,11 +27,11 @@ export function StageMarinate() {
   const curve = useMemo(() => uptakeCurve(shown.diffusion, untilMin), [shown.diffusion, untilMin]);
   const share = (fraction: number | null) => formatNumber(100 * (fraction ?? 0), style.locale);
   return (
-    <>
+    <Alive className="space-y-5">
       <p className="max-w-prose text-muted">
         Amounts follow the {formatMass(piece.trimmedG, style)}. Hours follow the slice, {formatLength(slice.thicknessMm, style)}.
       </p>
-      <figure className="panel px-3 pb-2 pt-3">
+      <figure className="panel overflow-hidden px-3 pb-2 pt-3">
         <figcaption className="px-2 text-[14px]">
           Salt that has arrived, share of the final {formatNumber(marinate.uptake.equilibriumSaltPercent, style.locale, 1)} %. By {formatDuration(marinate.minutes)}: <strong>{share(marinate.uptake.averageFraction)} % in the whole slice, {share(marinate.uptake.centreFraction)} % in its middle</strong>.
         </figcaption>
@@ -67,7 +68,7 @@ export function StageMarinate() {
         </div>
         <LineTable lines={marinate.lines} measured={marinate.measured} />
       </section>
-    </>
+    </Alive>
   );
 }
 

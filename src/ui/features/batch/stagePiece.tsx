@@ -6,6 +6,7 @@ import { ANIMALS, CUTS } from '@/core/pieces';
 import { fromFieldValue, toFieldValue } from '@/core/times';
 import { formatMass, massFigure } from '@/core/units';
 import { ANIMAL_NAMES, WAY_NAMES, WORK_NAMES } from '@/core/words';
+import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { FigureBox } from '../../primitives/figureBox';
 import { CountField, LengthField, MassField } from '../../primitives/quantities';
@@ -21,7 +22,7 @@ export function StagePiece() {
   const { style } = usePreferences();
   const { pins } = fields;
   return (
-    <>
+    <Alive className="space-y-5">
       <PieceDrawing {...drawnPiece(plan, cut)} cuts={false} describe={`The piece from above and from the side, ${Math.round(plan.piece.lengthMm)} by ${Math.round(plan.piece.widthMm)} by ${Math.round(plan.piece.heightMm)} mm`} />
       <div className="grid gap-x-6 gap-y-4 sm:grid-cols-2">
         <div className="sm:col-span-2">
@@ -67,7 +68,7 @@ export function StagePiece() {
         </label>
       </div>
       <p className="text-muted">{cut.trim} {formatMass(plan.piece.trimLossG.from, style)} to {formatMass(plan.piece.trimLossG.to, style)} usually comes off.</p>
-    </>
+    </Alive>
   );
 }
 

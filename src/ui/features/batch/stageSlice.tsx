@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { LIMITS } from '@/core/batches';
 import { areaFigure, formatDuration, formatLength, formatNumber, lengthFigure, massFigure } from '@/core/units';
+import { Alive } from '../../primitives/alive';
 import { FigureBox } from '../../primitives/figureBox';
 import { LengthField } from '../../primitives/quantities';
 import { Slider } from '../../primitives/slider';
@@ -22,7 +23,7 @@ export function StageSlice() {
   const length = (mm: number) => formatLength(mm, style);
   const degrees = (value: number) => ({ value: `${formatNumber(value, style.locale)}°`, unit: '' });
   return (
-    <>
+    <Alive className="space-y-5">
       <PieceDrawing
         {...drawnPiece(plan, cut)}
         describe={`From above and from the side: ${slice.sliceCount} cuts ${length(slice.thicknessMm)} apart, blade at ${Math.round(slice.knifeToGrainDeg)} degrees to the fibres, leaning ${Math.round(slice.bevelDeg)} degrees`}
@@ -50,7 +51,7 @@ export function StageSlice() {
         </div>}
         <p className="mt-3 text-[14px] text-muted">A piece may differ from what is usual: look for the lines and turn the drawing to match.</p>
       </details>
-    </>
+    </Alive>
   );
 }
 

@@ -3,6 +3,7 @@
 import { useEffect, useState } from 'react';
 import type { Tasting, TastingWrite } from '@/contract/resources';
 import { formatDate } from '@/core/times';
+import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
@@ -66,7 +67,7 @@ export function StageTaste({ batchId, tastings, zone, onKept }: { batchId: strin
   };
 
   return (
-    <div className="space-y-5">
+    <Alive className="space-y-5">
       <div className="grid gap-x-10 gap-y-5 md:grid-cols-2">
         {(Object.keys(SCALES) as ScoreKey[]).map((score) => (
           <fieldset key={score}>
@@ -106,6 +107,6 @@ export function StageTaste({ batchId, tastings, zone, onKept }: { batchId: strin
           </ul>
         </section>
       )}
-    </div>
+    </Alive>
   );
 }

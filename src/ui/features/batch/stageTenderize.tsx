@@ -4,6 +4,7 @@ import clsx from 'clsx';
 import { SODA_PRACTICE, SODA_SCHOOLS, type SodaChoice, type SodaSchool } from '@/core/tenderizing';
 import { formatDuration, formatLength, formatMass, formatNumber, massFigure } from '@/core/units';
 import { SODA_NAMES, SODA_REASONS } from '@/core/words';
+import { Alive } from '../../primitives/alive';
 import { FigureBox } from '../../primitives/figureBox';
 import { MinutesField } from '../../primitives/quantities';
 import { Slider } from '../../primitives/slider';
@@ -21,7 +22,7 @@ export function StageTenderize() {
   const choose = (choice: SodaChoice) => pin({ soda: choice === tenderize.advised ? undefined : choice, sodaPercent: undefined, sodaMin: undefined, sodaRinses: undefined });
   const { pins } = fields;
   return (
-    <>
+    <Alive className="space-y-5">
       <p className="max-w-prose">
         <strong className="font-semibold">{SODA_NAMES[tenderize.advised]}</strong> is what the plan proposes. {SODA_REASONS[tenderize.reason]} You can overrule it.
       </p>
@@ -50,7 +51,7 @@ export function StageTenderize() {
         </div>
       )}
       <p className="max-w-prose text-[14px] text-muted">Amounts follow the {formatMass(plan.piece.trimmedG, style)}, minutes follow the thickness. Soda works from the surface, so it is for slices, never for cubes.</p>
-    </>
+    </Alive>
   );
 }
 

@@ -41,8 +41,6 @@ export function useBatchDraft(batch: Omit<Batch, 'schedule'>) {
   useEffect(() => {
     const mine = new DraftSaver(id, opened.current.version, opened.current.fields, setState);
     saver.current = mine;
-    // Fields report what was typed before the page came alive; that was before there was a saver.
-    if (latest.current !== opened.current.fields) mine.put(latest.current);
     const restore = setTimeout(() => {
       const draft = mine.restore();
       if (draft) put(draft);

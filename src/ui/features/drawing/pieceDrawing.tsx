@@ -1,20 +1,10 @@
 import { memo } from 'react';
+import type { PiecePlan, SlicePlan } from '@/core/batches';
 import type { Animal } from '@/core/pieces';
 import { formatLength, MM_PER_IN } from '@/core/units';
 import { usePreferences } from '../../shell/preferences';
 
-export interface DrawnPiece {
-  animal: Animal;
-  lengthMm: number;
-  widthMm: number;
-  heightMm: number;
-  thicknessMm: number;
-  yawDeg: number;
-  bevelDeg: number;
-  grainDeg: number;
-  grainPitchDeg: number;
-  knifeToGrainDeg: number;
-}
+export type DrawnPiece = { animal: Animal } & Pick<PiecePlan, 'lengthMm' | 'widthMm' | 'heightMm'> & Pick<SlicePlan, 'thicknessMm' | 'yawDeg' | 'bevelDeg' | 'grainDeg' | 'grainPitchDeg'>;
 
 const FLESH: Record<Animal, { fill: string; line: string }> = {
   beef: { fill: '#c9716d', line: '#9d4646' },

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { Household } from '@/contract/resources';
 import { formatClock } from '@/core/times';
 import { USUAL_MEASURES } from '@/core/units';
+import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
@@ -43,6 +44,7 @@ export function MyKitchenScreen({ household, zones }: { household: Household; zo
         void keep();
       }}
     >
+      <Alive className="space-y-6">
       <label className="block"><span className="mb-1 block text-[13px] font-medium text-muted">Name</span><input className={look} value={form.name} maxLength={120} onChange={(event) => setForm({ ...form, name: event.target.value })} /></label>
       <label className="block">
         <span className="mb-1 block text-[13px] font-medium text-muted">Kitchen clock</span>
@@ -63,6 +65,7 @@ export function MyKitchenScreen({ household, zones }: { household: Household; zo
       </fieldset>
       {problem && <p role="alert" className="font-medium text-ox">{problem}</p>}
       <Button type="submit">Keep</Button>
+      </Alive>
     </form>
   );
 }

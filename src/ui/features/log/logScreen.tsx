@@ -7,6 +7,7 @@ import { formatDate } from '@/core/times';
 import { formatLength } from '@/core/units';
 import { buttonLook } from '../../primitives/button';
 import { EmptyState } from '../../primitives/emptyState';
+import { Pager } from '../../primitives/pager';
 import { usePreferences } from '../../shell/preferences';
 import { SCALES, scoreWords, type ScoreKey } from '../batch/scales';
 
@@ -46,13 +47,7 @@ export function LogScreen({ zone, entries, total, offset, limit }: Props) {
           </li>
         ))}
       </ol>
-      {total > limit && (
-        <nav aria-label="Pages" className="mt-5 flex items-center gap-4">
-          {offset > 0 && <Link className={buttonLook('plain')} href={`/log?from=${Math.max(0, offset - limit)}`}>Newer</Link>}
-          <span className="text-muted">{offset + 1} to {Math.min(total, offset + limit)} of {total}</span>
-          {offset + limit < total && <Link className={buttonLook('plain')} href={`/log?from=${offset + limit}`}>Older</Link>}
-        </nav>
-      )}
+      <Pager total={total} offset={offset} limit={limit} href="/log" words={{ before: 'Newer', after: 'Older' }} />
     </>
   );
 }

@@ -6,6 +6,7 @@ import type { MarinadePage } from '@/contract/views';
 import { scaleMarinade } from '@/core/marinades';
 import { formatDuration, formatNumber } from '@/core/units';
 import { ALLERGEN_NAMES, listOf, WAY_NAMES } from '@/core/words';
+import { Alive } from '../../primitives/alive';
 import { usePreferences } from '../../shell/preferences';
 
 const KIND_COLOURS: Record<string, string> = { liquid: '#7a4a3a', acid: '#c7b23c', salt: '#b9c4c1', sugar: '#a0703a', spice: '#8a5d10', fresh: '#5c8a4a', fruit: '#86a83e', starch: '#e8dcc4', oil: '#d9b24c' };
@@ -19,10 +20,10 @@ export function MarinadeList({ marinades }: { marinades: readonly MarinadePage[]
   const shown = marinades.filter(({ resource, marinade }) => !words || [resource.name, resource.note, ...marinade.lines.flatMap(({ ingredient }) => [ingredient.name, ...ingredient.otherNames])].some((text) => text.toLowerCase().includes(words)));
   return (
     <>
-      <label className="mt-4 block max-w-md">
+      <Alive className="mt-4 max-w-md"><label className="block">
         <span className="mb-1 block text-[13px] font-medium text-muted">Find by name or ingredient</span>
         <input type="search" value={wanted} maxLength={80} onChange={(event) => setWanted(event.target.value)} className="h-11 w-full rounded border border-grout bg-panel px-3" />
-      </label>
+      </label></Alive>
       {shown.length === 0 && <p className="mt-6 text-muted">{marinades.length ? `Nothing with “${wanted}”.` : 'The book is empty.'}</p>}
       <ul className="mt-5 grid gap-4 md:grid-cols-2">
         {shown.map(({ resource, marinade }) => {

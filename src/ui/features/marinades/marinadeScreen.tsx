@@ -7,6 +7,7 @@ import { LIMITS } from '@/core/batches';
 import { measureIngredient, scaleMarinade } from '@/core/marinades';
 import { formatDuration, formatMass, formatNumber, massFigure } from '@/core/units';
 import { ALLERGEN_NAMES, GUIDANCE_LINE, listOf, WAY_NAMES } from '@/core/words';
+import { Alive } from '../../primitives/alive';
 import { FigureBox } from '../../primitives/figureBox';
 import { MassField } from '../../primitives/quantities';
 import { usePreferences } from '../../shell/preferences';
@@ -26,9 +27,9 @@ export function MarinadeScreen({ resource, marinade, measures }: MarinadePage) {
         <Link href="/marinades" className="no-print text-[14px] text-muted underline underline-offset-4">All marinades</Link>
         <h1 className="mt-1 break-words">{resource.name}</h1>
         {resource.note && <p className="mt-2 max-w-prose break-words text-muted">{resource.note}</p>}
-        <div className="mt-5 flex flex-wrap items-end gap-x-6 gap-y-3">
+        <Alive className="mt-5">
           <MassField label="For this much trimmed meat" value={meatG} {...LIMITS.massG} onChange={setMeatG} hint={meatG === resource.forMassG ? 'as it is written' : `written for ${formatMass(resource.forMassG, style)}`} />
-        </div>
+        </Alive>
         {scaled.heldBackG > 0 && <p className="mt-5 rounded border border-brass-line bg-brass-tint px-3 py-2.5"><strong>Hold back {formatMass(scaled.heldBackG, style)} before mixing</strong>{resource.holdBackFor ? `, for ${resource.holdBackFor}` : ''}. What never touched raw meat can be served.</p>}
         <div className="mt-3"><LineTable lines={scaled.lines} measured={measured} /></div>
         <p className="mt-3 text-[13px] text-muted">In the order of adding: starch next to last, oil last. A measure that is off by more than 5 % says so.</p>

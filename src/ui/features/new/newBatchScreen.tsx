@@ -10,6 +10,7 @@ import { ANIMALS, CUTS, findCut } from '@/core/pieces';
 import { formatClock, formatDay, formatDayClock, formatWeekday, fromFieldValue, instantOf, toFieldValue, wallTimeOf } from '@/core/times';
 import { formatDuration, formatLength, formatMass, formatNumber, joinFigure, lengthFigure, massFigure } from '@/core/units';
 import { ANIMAL_NAMES, jobWords, scheduleWords, SODA_NAMES, WAY_NAMES, WORK_NAMES } from '@/core/words';
+import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { CountField, LengthField, MassField } from '../../primitives/quantities';
 import { callApi } from '../../shell/api';
@@ -95,7 +96,7 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, meal
     >
       <div className="px-4 py-6 wide:px-8">
         <h1>What is on the board?</h1>
-        <div className="mt-4">
+        <Alive className="mt-4">
           <Row name="It becomes">
             <Choice label="It becomes" value={answers.way} options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))} onChange={(way) => change({ way, ...(answers.thicknessMm === practice.thicknessMm.usual ? { thicknessMm: WAY_PRACTICE[way].thicknessMm.usual } : {}) })} />
           </Row>
@@ -137,7 +138,7 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, meal
               }}
             />
           </Row>
-        </div>
+        </Alive>
       </div>
 
       <aside className="dark-ground flex flex-col bg-enamel px-6 py-6 text-kitchen-text wide:px-7" aria-label="So far this means">

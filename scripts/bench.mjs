@@ -18,6 +18,7 @@ const { uptake, slabInBath } = { ...core('marinades'), ...require(path.join(ROOT
 const { toMeasures } = core('units');
 const { soda } = core('tenderizing');
 const { sliceGeometry } = core('slicing');
+const { firming, SURFACE_COEFFICIENTS } = core('firming');
 const fixture = require(path.join(ROOT, 'tests/fixtures/batch.ts'));
 
 /** Median milliseconds of one call. */
@@ -62,8 +63,19 @@ const rows = [
   ['whole plan, stir-fry', median((n) => planBatch(fixture.answers({ massG: 900 + n }), fixture.around('chicken-thigh')))],
   ['whole plan, skewers overnight', median((n) => planBatch(fixture.answers({ way: 'flat-skewers', massG: 1250 + n, pins: { marinadeMin: 900 } }), fixture.around('lamb-leg', fixture.dryCumin)))],
 ];
+for (const [name, grid] of [['firming 60 mm, useful grid', undefined], ['firming 60 mm, 16 cells a side, 10 s (reference)', { cells: 16, ratio: 0.8, stepS: 10 }]]) {
+  const freeze = () => firming({ meat: { water: 0.7, protein: 0.19, fat: 0.1, ash: 0.01, freezingPointC: -1.1 }, lengthMm: 140, widthMm: 100, heightMm: 60, startC: 4, freezerC: -18, surface: SURFACE_COEFFICIENTS.fan }, grid);
+  if (!grid) for (let warm = 0; warm < 12; warm++) freeze();
+  const times = Array.from({ length: grid ? 1 : 9 }, () => {
+    const from = performance.now();
+    freeze();
+    return performance.now() - from;
+  }).sort((a, b) => a - b);
+  const { idealFromMin } = freeze();
+  rows.push([`${name}: ideal from ${idealFromMin.toFixed(1)} min`, times[times.length >> 1]]);
+}
 console.log('\nThe sums, median of one call\n');
-for (const [name, ms] of rows) console.log(`  ${name.padEnd(42)} ${ms.toFixed(4).padStart(10)} ms ${(ms / baseline).toFixed(1).padStart(10)} x`);
+for (const [name, ms] of rows) console.log(`  ${name.padEnd(72)} ${ms.toFixed(4).padStart(10)} ms ${(ms / baseline).toFixed(1).padStart(10)} x`);
 
 const cluster = await startCluster('test');
 await migrate(cluster.url, { reset: true });

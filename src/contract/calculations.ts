@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import type { EquilibriumInput, Uptake, UptakeInput } from '@/core/marinades';
+import { FREEZER_PRESETS, THAW_PLACES } from '@/core/firming';
+import { CUTS } from '@/core/pieces';
 import type { SliceGeometry, SliceInput } from '@/core/slicing';
 import { SODA_SCHOOLS, type SodaAdvice, type SodaInput } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
@@ -71,6 +73,41 @@ export const uptakeResponse = z.object({
   centreFraction: z.number().nullable(),
   minutesTo: z.object({ average: halfAndMost, centre: halfAndMost }),
 }) satisfies z.ZodType<Uptake>;
+
+const share = within(0, 1);
+const composition = z
+  .strictObject({ water: within(0.3, 0.95), protein: share, fat: share, ash: share, freezingPointC: within(-4, -0.3) })
+  .refine(({ water, protein, fat, ash }) => Math.abs(water + protein + fat + ash - 1) <= 0.05, 'the parts must add up to 1, give or take 0.05');
+const cut = z.enum(CUTS.map(({ id }) => id) as [string, ...string[]]);
+const side = within(10, 300);
+const block = { lengthMm: side, widthMm: side, heightMm: within(10, 200).describe('As it lies on the tray'), shape: z.literal('block').optional(), composition: composition.optional(), cut: cut.optional() };
+const oneMeat = ({ composition: given, cut: named }: { composition?: unknown; cut?: unknown }) => (given === undefined) !== (named === undefined);
+const minutesOrNull = z.number().nullable();
+
+export const firmingRequest = z
+  .strictObject({
+    ...block,
+    startC: within(0, 15),
+    freezerC: within(-30, -8),
+    preset: z.enum(FREEZER_PRESETS).optional(),
+    surfaceCoefficients: z.strictObject({ top: within(5, 60), bottom: within(5, 60) }).optional(),
+    wrapGapMm: within(0, 10).optional(),
+    minutes: within(1, 1440).optional(),
+  })
+  .refine(oneMeat, { message: 'give either composition or cut', path: ['composition'] })
+  .refine(({ preset, surfaceCoefficients }) => (preset === undefined) !== (surfaceCoefficients === undefined), { message: 'give either preset or surfaceCoefficients', path: ['preset'] });
+
+export const firmingResponse = z.object({
+  firmFromMin: minutesOrNull,
+  idealFromMin: minutesOrNull,
+  idealToMin: minutesOrNull,
+  tooHardFromMin: minutesOrNull,
+  bench: z.object({ sliceWithinMin: z.number(), returnAfterMin: z.number() }).nullable(),
+  at: z.object({ iceFraction: z.number(), coreC: z.number(), surfaceC: z.number() }).optional(),
+});
+
+export const thawRequest = z.strictObject({ ...block, startC: within(-30, -3), place: z.enum(THAW_PLACES), airC: within(1, 35).optional() }).refine(oneMeat, { message: 'give either composition or cut', path: ['composition'] });
+export const thawResponse = z.object({ sliceFromMin: minutesOrNull, idealFromMin: minutesOrNull, idealToMin: minutesOrNull, softFromMin: minutesOrNull });
 
 const ingredient = z.string().trim().min(1).max(120).describe('Id or any name of an ingredient');
 const owned = z.array(z.enum(USUAL_MEASURES.map(({ id }) => id) as [string, ...string[]])).min(1).optional().describe('Measures to say it in; left out: the usual set');

@@ -19,6 +19,25 @@ describe('calculations over the API', () => {
   });
 });
 
+describe('firming over the API', () => {
+  const block = { lengthMm: 180, widthMm: 110, heightMm: 25, startC: 4, freezerC: -18, preset: 'fan', composition: { water: 0.72, protein: 0.215, fat: 0.055, ash: 0.01, freezingPointC: -1.1 } };
+  test('gives times, the time on the board and the state asked for', async () => {
+    const { body } = await call('POST', '/calc/firming', { body: { ...block, minutes: 60 } });
+    expect(body).toMatchObject({ firmFromMin: expect.any(Number), at: { iceFraction: expect.closeTo(0.2623, 2), coreC: expect.closeTo(-1.104, 1) }, bench: { sliceWithinMin: expect.any(Number) } });
+    expect(Math.abs((body.idealFromMin as number) - 48)).toBeLessThan(2);
+    expect(body).not.toHaveProperty('course');
+    expect((await call('POST', '/calc/firming', { body: { ...block, composition: undefined, cut: 'beef-flank' } })).status).toBe(200);
+    expect((await call('POST', '/calc/thaw', { body: { lengthMm: 150, widthMm: 100, heightMm: 50, cut: 'pork-loin', startC: -18, place: 'fridge' } })).body).toMatchObject({ idealFromMin: expect.any(Number) });
+  });
+  test.each([
+    [{ heightMm: 0 }, '/heightMm'], [{ lengthMm: 5000 }, '/lengthMm'], [{ freezerC: 10 }, '/freezerC'], [{ startC: -3 }, '/startC'], [{ cut: 'beef-flank' }, '/composition'], [{ preset: undefined }, '/preset'], [{ preset: 'igloo' }, '/preset'],
+    [{ composition: { ...block.composition, water: 0.4 } }, '/composition'],
+  ])('%j is refused at %s', async (change, pointer) => {
+    const reply = await call('POST', '/calc/firming', { body: { ...block, ...change } });
+    expect([reply.status, (reply.body.errors as { pointer: string }[])[0]!.pointer]).toEqual([400, pointer]);
+  });
+});
+
 describe('the description', () => {
   test('names every path, and its schemas are the ones that check', async () => {
     const { body } = await call('GET', '/openapi.json');

@@ -27,4 +27,7 @@ export interface Cut {
   trim: string;
 }
 
+/** Where raw meat begins to freeze, °C: typical, from memory. */
+export const freezingPointC = (animal: Animal): number => (isPoultry(animal) ? -1.0 : -1.1);
+
 export const isPoultry = (animal: Animal): boolean => animal === 'chicken' || animal === 'turkey';

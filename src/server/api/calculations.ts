@@ -1,5 +1,7 @@
 import * as contract from '@/contract/calculations';
 import { findIngredient, measureIngredient, readIngredient, uptake, type MeasuredIngredient } from '@/core/marinades';
+import { firming, SURFACE_COEFFICIENTS, thawing, type Meat } from '@/core/firming';
+import { findCut, freezingPointC } from '@/core/pieces';
 import { sliceGeometry } from '@/core/slicing';
 import { soda } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
@@ -27,7 +29,27 @@ export const calculations: Operation[] = [
     method: 'POST', path: '/calc/measures', tag, summary: 'Grams to spoons and cups, and back', body: contract.measuresRequest, response: contract.measuresResponse,
     run: ({ body }) => ({ body: measures(body) }),
   }),
+  operation({
+    method: 'POST', path: '/calc/firming', tag, summary: 'A block in the freezer: firm from, ideal between, too hard from. An estimate', body: contract.firmingRequest, response: contract.firmingResponse,
+    run: ({ body }) => {
+      const { course: _course, ...result } = firming({ ...body, meat: meatOf(body), surface: body.surfaceCoefficients ?? SURFACE_COEFFICIENTS[body.preset!] });
+      return { body: result };
+    },
+  }),
+  operation({
+    method: 'POST', path: '/calc/thaw', tag, summary: 'A block frozen solid, until it slices. An estimate', body: contract.thawRequest, response: contract.thawResponse,
+    run: ({ body }) => {
+      const { course: _course, ...result } = thawing({ ...body, meat: meatOf(body) });
+      return { body: result };
+    },
+  }),
 ];
+
+function meatOf({ composition, cut }: { composition?: Meat; cut?: string }): Meat {
+  if (composition) return composition;
+  const known = findCut(cut!)!;
+  return { ...known.composition, freezingPointC: freezingPointC(known.animal) };
+}
 
 function measures(body: { ingredient: string; owned?: string[] } & ({ massG: number } | { text: string })): MeasuredIngredient {
   const ingredient = findIngredient(body.ingredient);

@@ -2,8 +2,15 @@
 
 import { Dialog } from 'radix-ui';
 import type { Batch } from '@/contract/resources';
+import type { Pins } from '@/core/batches';
+import { findCut } from '@/core/pieces';
+import { formatDayClock } from '@/core/times';
+import { formatLength, formatMass } from '@/core/units';
+import { WAY_NAMES } from '@/core/words';
 import { Button } from '../../primitives/button';
-import type { BatchFields } from './batchFields';
+import { usePreferences } from '../../shell/preferences';
+import { useBatchWork } from './batchContext';
+import { fieldsOf, type BatchFields } from './batchFields';
 
 interface Props {
   mine: BatchFields;
@@ -20,7 +27,7 @@ export default function ChangedElsewhere({ mine, theirs, onSettle }: Props) {
         <Dialog.Content onEscapeKeyDown={(event) => event.preventDefault()} onInteractOutside={(event) => event.preventDefault()} className="fixed inset-x-4 top-[12vh] z-50 mx-auto max-h-[80vh] max-w-xl overflow-y-auto rounded bg-panel p-6">
           <Dialog.Title className="text-[22px] font-bold">This batch was changed elsewhere</Dialog.Title>
           <Dialog.Description className="mt-2">Another tab or device saved it after you opened it. Nothing was overwritten. Which one stands?</Dialog.Description>
-          <Differences mine={mine} theirs={theirs} />
+          <Differences mine={mine} theirs={fieldsOf(theirs)} />
           <div className="mt-5 flex flex-wrap gap-3">
             <Button onClick={() => onSettle('mine')}>Keep mine</Button>
             <Button look="plain" onClick={() => onSettle('theirs')}>Take theirs</Button>
@@ -32,16 +39,36 @@ export default function ChangedElsewhere({ mine, theirs, onSettle }: Props) {
 }
 
 const NAMES: Partial<Record<keyof BatchFields, string>> = {
-  name: 'Name', way: 'It becomes', cutId: 'Cut', massG: 'Weight, g', heightMm: 'How tall, mm', thicknessMm: 'Slices, mm', marinadeId: 'Marinade', people: 'People', tableAt: 'On the table', pins: 'Pinned',
+  name: 'Name', way: 'It becomes', cutId: 'Cut', massG: 'Weight', heightMm: 'How tall', thicknessMm: 'Slices', marinadeId: 'Marinade', people: 'People', tableAt: 'On the table',
 };
 
-function Differences({ mine, theirs }: { mine: BatchFields; theirs: Batch }) {
-  const say = (value: unknown) => (value && typeof value === 'object' ? Object.entries(value).map(([key, one]) => `${key} ${String(one)}`).join(', ') || 'nothing' : String(value));
-  const rows = (Object.keys(NAMES) as (keyof BatchFields)[]).filter((key) => say(mine[key]) !== say(theirs[key as keyof Batch]));
+const PIN_NAMES: Record<keyof Pins, string> = {
+  trimmedG: 'Trimmed, g', lengthMm: 'Length, mm', widthMm: 'Width, mm', grainDeg: 'Fibres, °', grainPitchDeg: 'Dip of the fibres, °', yawDeg: 'Turn of the knife, °', bevelDeg: 'Lean of the knife, °', stripWidthMm: 'Strip width, mm',
+  firmMin: 'Freezer, min', soda: 'Soda', sodaPercent: 'Soda, %', sodaMin: 'Soda, min', sodaRinses: 'Rinses', marinadeMin: 'Marinade, min', marinadePlace: 'Where', holdBackShare: 'Held back, share', splitAfterMixing: 'Split after mixing',
+  pierced: 'Pierced', doneness: 'Doneness', soakMin: 'Sticks soak, min', lots: 'Lots', roomTempC: 'The room, °C', fridgeTempC: 'The fridge, °C',
+};
+
+function Differences({ mine, theirs }: { mine: BatchFields; theirs: BatchFields }) {
+  const { marinades, zone } = useBatchWork();
+  const { style } = usePreferences();
+  const say: Partial<Record<keyof BatchFields, (fields: BatchFields) => string>> = {
+    way: ({ way }) => WAY_NAMES[way],
+    cutId: ({ cutId }) => findCut(cutId)?.name ?? cutId,
+    massG: ({ massG }) => formatMass(massG, style),
+    heightMm: ({ heightMm }) => formatLength(heightMm, style),
+    thicknessMm: ({ thicknessMm }) => formatLength(thicknessMm, style),
+    marinadeId: ({ marinadeId }) => marinades.find(({ id }) => id === marinadeId)?.name ?? 'another',
+    tableAt: ({ tableAt }) => formatDayClock(Date.parse(tableAt), zone, style.locale),
+  };
+  const pinned = (value: Pins[keyof Pins]) => (value === undefined ? 'not pinned' : String(value));
+  const rows = [
+    ...(Object.keys(NAMES) as (keyof BatchFields)[]).map((key) => [NAMES[key]!, ...[mine, theirs].map((fields) => say[key]?.(fields) ?? String(fields[key]))]),
+    ...(Object.keys(PIN_NAMES) as (keyof Pins)[]).map((key) => [PIN_NAMES[key], pinned(mine.pins[key]), pinned(theirs.pins[key])]),
+  ].filter(([, one, other]) => one !== other);
   return (
     <table className="mt-4 w-full text-left">
       <thead><tr className="text-[13px] text-muted"><th className="py-1 pr-3 font-medium">What</th><th className="py-1 pr-3 font-medium">Mine</th><th className="py-1 font-medium">Theirs</th></tr></thead>
-      <tbody>{rows.map((key) => <tr key={key} className="border-t border-grout align-top"><td className="py-1.5 pr-3">{NAMES[key]}</td><td className="py-1.5 pr-3 font-semibold break-words">{say(mine[key])}</td><td className="py-1.5 break-words">{say(theirs[key as keyof Batch])}</td></tr>)}</tbody>
+      <tbody>{rows.map(([what, one, other]) => <tr key={what} className="border-t border-grout align-top"><td className="py-1.5 pr-3">{what}</td><td className="py-1.5 pr-3 font-semibold break-words">{one}</td><td className="py-1.5 break-words">{other}</td></tr>)}</tbody>
     </table>
   );
 }

@@ -1,0 +1,71 @@
+import { planBatch } from '../batches';
+import { WAYS } from '../cooking';
+import { CUTS } from '../pieces';
+import { findIngredient, INGREDIENTS, scaleMarinade, STARTER_BOOK, type Marinade } from '.';
+
+const marinades: Marinade[] = STARTER_BOOK.map(({ lines, ...entry }) => ({
+  ...entry,
+  id: entry.name,
+  lines: lines.map(({ ingredientId, massG, note }) => ({ ingredient: findIngredient(ingredientId)!, massG, note })),
+}));
+
+describe('the starter book', () => {
+  test('uses only ingredients there are', () => {
+    for (const { lines } of STARTER_BOOK) {
+      for (const { ingredientId } of lines) expect(INGREDIENTS.map(({ id }) => id)).toContain(ingredientId);
+    }
+  });
+
+  test.each(marinades.map((one) => [one.name, one] as const))('%s is salted within what people like', (_, marinade) => {
+    const { whole } = scaleMarinade(marinade, 1000);
+    expect(whole.saltG).toBeGreaterThan(6);
+    expect(whole.saltG).toBeLessThan(16);
+  });
+
+  test('has something for every way, with and without soy', () => {
+    for (const way of WAYS) {
+      const fitting = marinades.filter((_, index) => STARTER_BOOK[index]!.ways.includes(way));
+      const soy = fitting.map((one) => scaleMarinade(one, 1000).whole.allergens.includes('soy'));
+      expect(soy).toContain(true);
+      expect(soy).toContain(false);
+    }
+  });
+
+  test('keeps strong fruit to an hour', () => {
+    for (const marinade of marinades) {
+      if (scaleMarinade(marinade, 1000).strongFruit) expect(marinade.minutes.to).toBeLessThanOrEqual(60);
+    }
+  });
+
+  test('makes a safe plan of every cut, either way', () => {
+    for (const cut of CUTS) {
+      for (const way of WAYS) {
+        for (const marinade of marinades) {
+          const plan = planBatch(
+            {
+              way,
+              cutId: cut.id,
+              massG: 1000,
+              heightMm: cut.usualHeightMm,
+              thicknessMm: 4,
+              marinadeId: marinade.id,
+              people: 5,
+              tableAtMs: Date.UTC(2026, 5, 6, 12),
+              pins: {},
+            },
+            { cut, marinade, zone: 'Europe/London', sodaIngredient: findIngredient('soda')! },
+          );
+          expect(plan.schedule.ok).toBe(true);
+          expect(plan.marinate.uptake.equilibriumSaltPercent).toBeGreaterThan(0.4);
+          expect(plan.marinate.uptake.equilibriumSaltPercent).toBeLessThan(1.6);
+          expect(plan.cautions.map(({ code }) => code)).toContain('centre-temperature');
+        }
+      }
+    }
+  });
+});
+
+test('names of ingredients find one ingredient each', () => {
+  const names = INGREDIENTS.flatMap(({ name, otherNames }) => [name, ...otherNames].map((one) => one.toLowerCase()));
+  expect(names.filter((name, index) => names.indexOf(name) !== index)).toEqual([]);
+});

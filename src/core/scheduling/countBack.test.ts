@@ -1,0 +1,149 @@
+import { countBack, warmMinutes, type FlexibleTask, type Task } from '.';
+
+const MIN = 60_000;
+const TABLE = Date.UTC(2026, 5, 6, 12, 0);
+
+const slice: Task = { key: 'slice', stage: 'slice', minutes: 30, hands: true, place: 'counter' };
+const marinate: FlexibleTask = {
+  key: 'marinate',
+  stage: 'marinate',
+  minutes: 60,
+  hands: false,
+  place: 'fridge',
+  flex: { fromMin: 30, toMin: 900 },
+};
+const cook: Task = { key: 'cook', stage: 'cook', minutes: 20, hands: true, place: 'heat' };
+const chain = [slice, marinate, cook];
+
+const plan = (more: Partial<Parameters<typeof countBack>[0]> = {}) =>
+  countBack({ tableAtMs: TABLE, chain, warmLimitMin: 120, ...more });
+
+function accepted(schedule: ReturnType<typeof countBack>) {
+  if (!schedule.ok) throw new Error(`refused: ${schedule.problem.code}`);
+  return schedule;
+}
+
+const minutesOf = (schedule: ReturnType<typeof countBack>, key: Task['key']) =>
+  accepted(schedule).jobs.find((job) => job.key === key)!.minutes;
+
+describe('counting back', () => {
+  test('each task ends when the next begins, the last at the table', () => {
+    const { jobs, startMs } = accepted(plan());
+    expect(jobs.map(({ key }) => key)).toEqual(['slice', 'marinate', 'cook']);
+    expect(jobs.at(-1)!.endMs).toBe(TABLE);
+    jobs.slice(1).forEach((job, index) => expect(job.startMs).toBe(jobs[index]!.endMs));
+    expect(startMs).toBe(TABLE - 110 * MIN);
+  });
+
+  test('a side task ends when the task it serves begins', () => {
+    const soak = { key: 'soak', stage: 'cook', minutes: 45, hands: false, place: 'none', before: 'cook' } as const;
+    const { jobs } = accepted(plan({ side: [soak] }));
+    expect(jobs.find(({ key }) => key === 'soak')).toMatchObject({
+      startMs: TABLE - 65 * MIN,
+      endMs: TABLE - 20 * MIN,
+    });
+  });
+
+  test('a side task for something that is not in the chain is left out', () => {
+    const soak = { key: 'soak', stage: 'cook', minutes: 45, hands: false, place: 'none', before: 'thread' } as const;
+    expect(accepted(plan({ side: [soak] })).jobs.map(({ key }) => key)).not.toContain('soak');
+  });
+
+  test('a side task that begins before the chain moves the start', () => {
+    const mix = { key: 'mix', stage: 'marinate', minutes: 15, hands: true, place: 'none', before: 'slice' } as const;
+    expect(accepted(plan({ side: [mix] })).startMs).toBe(TABLE - 125 * MIN);
+  });
+});
+
+describe('the flexible task', () => {
+  test('keeps its wished length when nothing is in the way', () => expect(minutesOf(plan(), 'marinate')).toBe(60));
+
+  test('is cut to fit what time is left, but not below its least', () => {
+    expect(minutesOf(plan({ notBeforeMs: TABLE - 95 * MIN }), 'marinate')).toBe(45);
+    const late = accepted(plan({ notBeforeMs: TABLE - 60 * MIN }));
+    expect(minutesOf(late, 'marinate')).toBe(30);
+    expect(late.lateByMin).toBe(20);
+  });
+
+  test('is stretched so that the handwork before it is done before the night', () => {
+    const night = { fromMs: TABLE - 6 * 60 * MIN, toMs: TABLE - 45 * MIN };
+    const schedule = accepted(plan({ quiet: [night] }));
+    const cutting = schedule.jobs.find(({ key }) => key === 'slice')!;
+    expect(cutting.endMs).toBeLessThanOrEqual(night.fromMs);
+    expect(schedule.inTheNight).toBe(false);
+  });
+
+  test('is cut rather than stretched when that is nearer to the wish', () => {
+    const night = { fromMs: TABLE - 6 * 60 * MIN, toMs: TABLE - 80 * MIN };
+    expect(minutesOf(plan({ quiet: [night] }), 'marinate')).toBe(30);
+  });
+
+  test('would rather work at night than start too late', () => {
+    const night = { fromMs: TABLE - 6 * 60 * MIN, toMs: TABLE - 60 * MIN };
+    const schedule = accepted(plan({ quiet: [night], notBeforeMs: TABLE - 120 * MIN }));
+    expect(schedule.lateByMin).toBe(0);
+    expect(schedule.inTheNight).toBe(true);
+  });
+
+  test('once pinned stays as it is, night or not', () => {
+    const { flex: _flex, ...pinned } = marinate;
+    const night = { fromMs: TABLE - 6 * 60 * MIN, toMs: TABLE - 80 * MIN };
+    const schedule = plan({ chain: [slice, { ...pinned, minutes: 77 }, cook], quiet: [night] });
+    expect(minutesOf(schedule, 'marinate')).toBe(77);
+    expect(accepted(schedule).inTheNight).toBe(true);
+  });
+
+  test('on the counter is never stretched past the warm limit', () => {
+    const counter: FlexibleTask = { ...marinate, place: 'counter', minutes: 45 };
+    const night = { fromMs: TABLE - 5 * 60 * MIN, toMs: TABLE - 60 * MIN };
+    const schedule = accepted(plan({ chain: [slice, counter, cook], quiet: [night] }));
+    expect(schedule.warmMin).toBeLessThanOrEqual(120);
+  });
+
+  test('on the counter is shortened when its wish would break the warm limit', () => {
+    const counter: FlexibleTask = { ...marinate, place: 'counter', minutes: 110 };
+    expect(minutesOf(plan({ chain: [slice, counter, cook] }), 'marinate')).toBeLessThanOrEqual(90);
+  });
+});
+
+describe('refusals', () => {
+  const long: Task = { ...slice, minutes: 130 };
+
+  test('130 minutes on the counter, with both figures', () =>
+    expect(plan({ chain: [long, cook] })).toEqual({
+      ok: false,
+      problem: { code: 'too-long-warm', warmMin: 130, limitMin: 120 },
+    }));
+
+  test('the same work in two lots is within the limit', () =>
+    expect(accepted(plan({ chain: [long, cook], lots: 2 })).warmMin).toBe(65));
+
+  test('a hot room refuses what a cool one allows', () => {
+    const hour: Task = { ...slice, minutes: 70 };
+    expect(plan({ chain: [hour, cook], warmLimitMin: 60 }).ok).toBe(false);
+    expect(plan({ chain: [hour, cook] }).ok).toBe(true);
+  });
+
+  test.each([NaN, -5, Infinity])('a task of %f minutes', (minutes) =>
+    expect(plan({ chain: [{ ...slice, minutes }, cook] })).toEqual({
+      ok: false,
+      problem: { code: 'task-length', key: 'slice' },
+    }));
+});
+
+describe('warm minutes', () => {
+  test('count the counter, not the fridge, the freezer or the fire', () =>
+    expect(
+      warmMinutes([
+        slice,
+        marinate,
+        cook,
+        { key: 'firm', stage: 'firm', minutes: 40, hands: false, place: 'freezer' },
+      ]),
+    ).toBe(30));
+
+  test('waiting on the counter counts in full for every lot, handwork by its share', () => {
+    const waiting: Task = { key: 'drain', stage: 'tenderize', minutes: 20, hands: false, place: 'counter' };
+    expect(warmMinutes([slice, waiting], 3)).toBe(30);
+  });
+});

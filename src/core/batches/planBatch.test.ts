@@ -75,6 +75,10 @@ describe('safety', () => {
     expect(keys.indexOf('mix')).toBeLessThan(keys.indexOf('coat'));
   });
   test('pierced beef shows the stricter figure', () => expect(plan({ pins: { pierced: true, doneness: 'pink' } }, 'beef-flank').cook.temperature).toEqual({ tempC: 71, restMin: 0, pink: 'refused', stricter: true }));
+  test('pink lamb is offered from the pan and refused on the skewer', () => {
+    expect(codes(plan({ pins: { doneness: 'pink' } }, 'lamb-leg'))).toContain('pink-offered');
+    expect(codes(plan({ way: 'flat-skewers', pins: { doneness: 'pink' } }, 'lamb-leg'))).toContain('pink-refused');
+  });
   test('pork asked for pink is refused in favour of 63 °C', () => {
     const pork = plan({ pins: { doneness: 'pink' } }, 'pork-loin');
     expect(pork.cook.temperature).toMatchObject({ tempC: 63, restMin: 3, pink: 'refused' });

@@ -34,7 +34,7 @@ export function planBatch(inputs: BatchInputs, around: Surroundings): BatchPlan 
   const marinate = planMarinade(inputs, around, { piece, tenderize, scaled, salt, diffusion });
   const cook: CookPlan = {
     ...cookRounds(inputs.way, piece.trimmedG, inputs.thicknessMm, around.room),
-    temperature: minimumTemperature(around.cut.animal, pins.pierced ? 'pierced' : 'whole', pins.doneness),
+    temperature: minimumTemperature(around.cut.animal, { treatment: pins.pierced ? 'pierced' : 'whole', doneness: pins.doneness, backInThePan: inputs.way === 'stir-fry' }),
   };
   const limitMin = warmLimitMin(pins.roomTempC ?? ROOM_C);
   const { schedule, lots, marinadeMin } = scheduleBatch({ inputs, zone: around.zone, limitMin, piece, firm, tenderize, marinate, cook });

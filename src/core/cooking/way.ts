@@ -12,7 +12,10 @@ export interface WayPractice {
   stripWidthMm?: number;
 }
 
+/** "Overnight": from the evening before until the cooking at lunch. */
+const OVERNIGHT_MIN = 16 * 60;
+
 export const WAY_PRACTICE: Record<Way, WayPractice> = {
-  'stir-fry': { thicknessMm: { from: 3, usual: 4, to: 6 }, marinadeMin: { from: 10, to: 720 }, bevelDeg: 0, stripWidthMm: 6 },
-  'flat-skewers': { thicknessMm: { from: 3, usual: 4, to: 5 }, marinadeMin: { from: 30, to: 720 }, bevelDeg: 20 },
+  'stir-fry': { thicknessMm: { from: 3, usual: 4, to: 6 }, marinadeMin: { from: 10, to: OVERNIGHT_MIN }, bevelDeg: 0, stripWidthMm: 6 },
+  'flat-skewers': { thicknessMm: { from: 3, usual: 4, to: 5 }, marinadeMin: { from: 30, to: OVERNIGHT_MIN }, bevelDeg: 20 },
 };

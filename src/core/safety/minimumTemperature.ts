@@ -3,6 +3,13 @@ import { isPoultry, type Animal } from '../pieces';
 export type Doneness = 'guidance' | 'pink';
 export type Treatment = 'whole' | 'pierced' | 'minced';
 
+export interface Handling {
+  treatment: Treatment;
+  doneness?: Doneness;
+  /** True where the meat returns to the heat after the first sear. */
+  backInThePan: boolean;
+}
+
 export interface CentreTemperature {
   tempC: number;
   restMin: number;
@@ -18,12 +25,12 @@ const POULTRY = { tempC: 74, restMin: 0 };
 
 /**
  * Minimum temperature at the centre and rest (USDA FSIS, from memory): whole cuts 63 °C and 3 min, minced and pierced 71 °C, poultry 74 °C.
- * Pink is offered only for whole-muscle beef and lamb; the guidance stands beside it.
+ * Pink is offered only for whole-muscle beef and lamb that goes back in the pan; the guidance stands beside it.
  */
-export function minimumTemperature(animal: Animal, treatment: Treatment, doneness: Doneness = 'guidance'): CentreTemperature {
+export function minimumTemperature(animal: Animal, { treatment, doneness = 'guidance', backInThePan }: Handling): CentreTemperature {
   const wantsPink = doneness === 'pink';
   const answered = (allowed: boolean) => (wantsPink ? (allowed ? 'offered' : 'refused') : 'not-asked');
   if (isPoultry(animal)) return { ...POULTRY, pink: answered(false), stricter: false };
   if (treatment !== 'whole') return { ...THROUGH, pink: answered(false), stricter: treatment === 'pierced' };
-  return { ...WHOLE, pink: answered(animal === 'beef' || animal === 'lamb'), stricter: false };
+  return { ...WHOLE, pink: answered(backInThePan && (animal === 'beef' || animal === 'lamb')), stricter: false };
 }

@@ -10,7 +10,11 @@ test.each([
   ['beef', 'minced', 'guidance', { tempC: 71, restMin: 0, pink: 'not-asked', stricter: false }],
   ['chicken', 'whole', 'pink', { tempC: 74, restMin: 0, pink: 'refused', stricter: false }],
   ['turkey', 'pierced', 'guidance', { tempC: 74, restMin: 0, pink: 'not-asked', stricter: false }],
-] as const)('%s, %s, %s (USDA FSIS, from memory)', (animal, treatment, doneness, wanted) => expect(minimumTemperature(animal, treatment, doneness)).toEqual(wanted));
+] as const)('%s, %s, %s (USDA FSIS, from memory)', (animal, treatment, doneness, wanted) => expect(minimumTemperature(animal, { treatment, doneness, backInThePan: true })).toEqual(wanted));
+
+test('what does not go back in the pan is not offered pink', () => {
+  for (const animal of ['beef', 'lamb'] as const) expect(minimumTemperature(animal, { treatment: 'whole', doneness: 'pink', backInThePan: false }).pink).toBe('refused');
+});
 
 test('sodium of salt from the atomic weights of NaCl (IUPAC)', () => expect(SODIUM_IN_SALT).toBeCloseTo(22.99 / (22.99 + 35.45), 4));
 test('a portion carries salt and soda', () =>

@@ -61,7 +61,7 @@ export function cautionWords(caution: Caution, style: FormatStyle): CautionWords
     case 'pink-offered':
       return { title: 'A little pink, back in the pan', text: `Out while still a little pink, it finishes with the rest. The guidance stays ${rested(caution.tempC, caution.restMin)}.` };
     case 'pink-refused':
-      return { title: `No pink ${ANIMAL_NAMES[caution.animal].toLowerCase()} here`, text: `Planned at ${rested(caution.tempC, caution.restMin)} instead: pink is offered only for whole beef and lamb.` };
+      return { title: `No pink ${ANIMAL_NAMES[caution.animal].toLowerCase()} here`, text: `Planned at ${rested(caution.tempC, caution.restMin)} instead: pink is offered only for whole beef and lamb that goes back in the pan.` };
     case 'sugar-burns':
       return { title: 'A sweet mix burns', text: 'Medium-high, not high; brush glaze on in the last minutes. Water into a hot sugared pan spits.' };
     case 'surface-dry':

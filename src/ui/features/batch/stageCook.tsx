@@ -30,7 +30,7 @@ export function StageCook({ batchId, acknowledged }: { batchId: string; acknowle
       </p>
       <div className="grid gap-4 sm:grid-cols-2">
         <Check checked={Boolean(pins.pierced)} onChange={(on) => pin({ pierced: on || undefined })} label="Needles or blades pierced the meat" note="Carries the surface inside: cooked to the stricter figure." />
-        <Check checked={pins.doneness === 'pink'} onChange={(on) => pin({ doneness: on ? 'pink' : undefined })} label="Out while still a little pink" note="Only whole beef and lamb, and only when it goes back in the pan." />
+        <Check checked={pins.doneness === 'pink'} onChange={(on) => pin({ doneness: on ? 'pink' : undefined })} label="Out while still a little pink" note="Only whole beef and lamb that goes back in the pan; never on a skewer." />
         <CountField label="Lots to work in" unit="lots" value={plan.lots} {...LIMITS.lots} pinned={pins.lots !== undefined} onUnpin={() => pin({ lots: undefined })} onChange={(lots) => pin({ lots })} hint="each lot is out of the fridge only for its own share" />
         <TemperatureField label="The room" value={pins.roomTempC ?? 21} min={-10} max={50} pinned={pins.roomTempC !== undefined} onUnpin={() => pin({ roomTempC: undefined })} onChange={(roomTempC) => pin({ roomTempC })} hint={`above ${formatTemperature(32, style)} the time out of the fridge halves`} />
         <CountField label="People" unit="people" value={fields.people} {...LIMITS.people} onChange={(people) => change({ people })} />

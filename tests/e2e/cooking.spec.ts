@@ -1,4 +1,4 @@
-import { expect, makeBatch, readBatch, test } from './kitchen-fixture';
+import { alive, expect, makeBatch, readBatch, test } from './kitchen-fixture';
 
 const title = (page: import('@playwright/test').Page) => page.locator('h2').first();
 
@@ -37,6 +37,7 @@ test.describe('Cooking', () => {
   test('arrows look around without doing anything, undo takes a job back', async ({ page, request }) => {
     const { id } = await makeBatch(request, { pins: { soda: 'skip' } });
     await page.goto(`/cook?batch=${id}`);
+    await alive(page);
     await page.keyboard.press('ArrowRight');
     await expect(title(page)).toHaveText('Firm it in the freezer');
     await page.keyboard.press('ArrowLeft');
@@ -55,6 +56,7 @@ test.describe('Cooking', () => {
     const { id } = await makeBatch(request);
     await page.goto(`/cook?batch=${id}`);
     await expect(title(page)).toHaveText('Trim it');
+    await alive(page);
     await context.setOffline(true);
     await page.keyboard.press('Space');
     await page.keyboard.press('Space');

@@ -39,3 +39,9 @@ export async function saved(page: Page): Promise<void> {
   await page.waitForTimeout(600);
   await expect(page.locator('[data-save="saved"]')).toBeVisible({ timeout: 15_000 });
 }
+
+/** Waits until the page has come alive: before that it hears no keys, and without a network it never would. */
+export async function alive(page: Page): Promise<void> {
+  await page.waitForFunction(() => Object.keys(document.querySelector('main h1, main h2') ?? {}).some((key) => key.startsWith('__reactFiber')));
+  await page.waitForLoadState('networkidle');
+}

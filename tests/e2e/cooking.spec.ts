@@ -8,6 +8,7 @@ test.describe('Cooking', () => {
     await page.goto(`/batches/${id}`);
     await page.getByRole('link', { name: 'Start cooking' }).click();
     await expect(title(page)).toHaveText('Trim it');
+    await alive(page);
     await page.keyboard.press('Space');
     await expect(page.getByRole('timer')).toBeVisible();
     await page.keyboard.press('Space');

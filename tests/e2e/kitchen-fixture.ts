@@ -40,8 +40,8 @@ export async function saved(page: Page): Promise<void> {
   await expect(page.locator('[data-save="saved"]')).toBeVisible({ timeout: 15_000 });
 }
 
-/** Waits until the page has come alive: before that it hears no keys, and without a network it never would. */
+/** Waits until kitchen mode hears keys; without a network it would never come that far. */
 export async function alive(page: Page): Promise<void> {
-  await page.waitForFunction(() => Object.keys(document.querySelector('main h1, main h2') ?? {}).some((key) => key.startsWith('__reactFiber')));
+  await expect(page.locator('[data-alive="true"]')).toBeVisible();
   await page.waitForLoadState('networkidle');
 }

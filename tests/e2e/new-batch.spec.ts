@@ -34,6 +34,24 @@ test.describe('New batch', () => {
     await expect(page.getByLabel('Slices', { exact: true })).toHaveValue('6 mm');
   });
 
+  test('length x width x height instead of the height, and back to what follows from the weight', async ({ page, request }) => {
+    await page.goto('/batches/new');
+    const size = page.getByLabel('How tall it lies');
+    await size.fill('200 x 120 x 45');
+    await page.getByLabel('Weight', { exact: true }).fill('1.1 kg');
+    await expect(size).toHaveValue('200 mm × 120 mm × 45 mm');
+    await size.press('ArrowUp');
+    await expect(size).toHaveValue('200 mm × 120 mm × 46 mm');
+    await page.getByRole('button', { name: 'Put it on the board' }).click();
+    await page.waitForURL(/\/batches\/[0-9a-f-]{36}$/);
+    expect(await readBatch(request, page.url().split('/').pop()!)).toMatchObject({ heightMm: 46, pins: { lengthMm: 200, widthMm: 120 } });
+    await page.goto('/batches/new');
+    await size.fill('200 x 120 x 45');
+    await size.fill('30');
+    await size.blur();
+    await expect(size).toHaveValue('30 mm');
+  });
+
   test('a reload in the middle loses no answer', async ({ page }) => {
     await page.goto('/batches/new');
     await page.getByLabel('The piece').selectOption('pork-loin');

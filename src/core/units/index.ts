@@ -1,7 +1,7 @@
 export { G_PER_LB, G_PER_OZ, MM_PER_IN, ML_PER_CUP, ML_PER_FL_OZ, ML_PER_TBSP, ML_PER_TSP, type UnitSystem } from './exact';
 export type { Parsed, QuantityProblem } from './problem';
 export { parseNumber } from './parseNumber';
-export { parseDuration, parseLength, parseMass, parsePlain, parseTemperature, parseVolume, type ParseOptions } from './parseQuantity';
+export { parseDuration, parseLength, parseMass, parsePlain, parseSides, parseTemperature, parseVolume, type ParseOptions, type Sides } from './parseQuantity';
 export {
   areaFigure, formatDuration, formatLength, formatMass, formatNumber, formatTemperature, joinFigure, lengthFigure, massFigure, temperatureFigure,
   type Figure, type FormatStyle,

@@ -44,6 +44,35 @@ export function parseLength(text: string, options: ParseOptions): Parsed<number>
   return parseCompound(text, LENGTH, options);
 }
 
+export interface Sides {
+  lengthMm?: number;
+  widthMm?: number;
+  heightMm: number;
+}
+
+/**
+ * A piece in millimetres by its height alone or by length x width x height: "45", "200 x 120 x 45 mm", "8 by 5 by 2 in", "20 cm x 12 cm x 45 mm".
+ * A number without a unit takes the next one behind it. Height keeps to min and max of `options`, the other sides to `side`.
+ */
+export function parseSides(text: string, options: ParseOptions & { side: { min: number; max: number } }): Parsed<Sides> {
+  const parts = text.slice(0, 120).split(/\s*[x×*]\s*|\s+by\s+/i);
+  if (parts.length === 1) {
+    const height = parseLength(text, options);
+    return height.ok ? { ok: true, value: { heightMm: height.value } } : height;
+  }
+  if (parts.length !== 3) return { ok: false, problem: { code: 'not-a-number' } };
+  const sides: number[] = [];
+  let unit = '';
+  for (let part = 2; part >= 0; part--) {
+    const written = /[a-z"”″]+\.?\s*$/i.exec(parts[part]!)?.[0];
+    const side = parseLength(written || parts[part]!.trim() === '' ? parts[part]! : `${parts[part]} ${unit}`, { ...options, ...(part < 2 ? options.side : {}) });
+    if (!side.ok) return side;
+    unit = written ?? unit;
+    sides[part] = side.value;
+  }
+  return { ok: true, value: { lengthMm: sides[0], widthMm: sides[1], heightMm: sides[2]! } };
+}
+
 /** Volume in millilitres from level measures: "1 1/2 tsp", "1/4 cup + 1 tbsp", "60 ml". */
 export function parseVolume(text: string, options: ParseOptions): Parsed<number> {
   return parseCompound(text, VOLUME, options);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { areaFigure, joinFigure, formatDuration, formatLength, formatMass, fromMeasures, G_PER_LB, ML_PER_CUP, ML_PER_TBSP, ML_PER_TSP, parseDuration, parseLength, parseMass, parseNumber, parseTemperature, toMeasures, USUAL_MEASURES } from '.';
+import { areaFigure, joinFigure, formatDuration, formatLength, formatMass, fromMeasures, G_PER_LB, ML_PER_CUP, ML_PER_TBSP, ML_PER_TSP, parseDuration, parseLength, parseMass, parseNumber, parseSides, parseTemperature, toMeasures, USUAL_MEASURES } from '.';
 
 const mass = (text: string, decimalComma = false) => parseMass(text, { bareUnit: 'g', min: 1, max: 30_000, decimalComma });
 const length = (text: string) => parseLength(text, { bareUnit: 'mm', min: 1, max: 1000 });
@@ -46,6 +46,16 @@ describe('what a cook types', () => {
     })));
 
   test('words for a number end where the unit begins', () => expect(parseNumber('half a pound')).toEqual({ ok: true, value: { value: 0.5, rest: 'pound' } }));
+});
+
+describe('the sides of a piece', () => {
+  const sides = (text: string) => parseSides(text, { bareUnit: 'mm', min: 5, max: 200, side: { min: 10, max: 1000 } });
+  test.each([
+    ['45', { heightMm: 45 }], ['200 x 120 x 45', { lengthMm: 200, widthMm: 120, heightMm: 45 }], ['200 × 120 × 45 mm', { lengthMm: 200, widthMm: 120, heightMm: 45 }], ['200x120x45mm', { lengthMm: 200, widthMm: 120, heightMm: 45 }],
+    ['8 by 5 by 2 in', { lengthMm: 203.2, widthMm: 127, heightMm: 50.8 }], ['20 cm x 12 cm x 45 mm', { lengthMm: 200, widthMm: 120, heightMm: 45 }], ['8 x 5 x 1 3/4 inches', { lengthMm: 203.2, widthMm: 127, heightMm: 44.45 }],
+  ])('%s', (text, read) => expect(sides(text)).toEqual({ ok: true, value: Object.fromEntries(Object.entries(read).map(([side, mm]) => [side, expect.closeTo(mm, 6)])) }));
+  test.each([['200 x 45', 'not-a-number'], ['200 x x 45', 'empty'], ['2000 x 100 x 45', 'too-large'], ['200 x 100 x 450', 'too-large'], ['200 x -1 x 45', 'not-a-number'], ['1 x 2 x 3 x 4', 'not-a-number'], ['a x b x c', 'not-a-number']])('%s is refused: %s', (text, code) =>
+    expect(sides(text)).toMatchObject({ ok: false, problem: { code } }));
 });
 
 test.each([['21', 'c', 21], ['70 °F', 'c', 21.1111], ['-18', 'c', -18], ['70', 'f', 21.1111], ['33 C', 'f', 33], ['−5 °C', 'c', -5]])('%s is a temperature (%s) of %f °C', (text, bareUnit, tempC) =>

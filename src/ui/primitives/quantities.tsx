@@ -1,6 +1,6 @@
 'use client';
 
-import { formatDuration, formatLength, formatMass, formatNumber, formatTemperature, parseDuration, parseLength, parseMass, parsePlain, parseTemperature } from '@/core/units';
+import { formatDuration, formatLength, formatMass, formatNumber, formatTemperature, parseDuration, parseLength, parseMass, parsePlain, parseSides, parseTemperature, type Sides } from '@/core/units';
 import { usePreferences } from '../shell/preferences';
 import { QuantityField, type QuantityFieldProps } from './quantityField';
 
@@ -18,6 +18,30 @@ export function LengthField({ min, max, step, ...rest }: Given & { step?: number
   const us = style.system === 'us';
   const show = (mm: number) => formatLength(mm, style);
   return <QuantityField {...rest} what="a length" examples={us ? '1/4 in or 6mm' : '6mm or 1/4 in'} show={show} format={show} step={us ? 25.4 / 16 : (step ?? 1)} parse={(text) => parseLength(text, { bareUnit: us ? 'in' : 'mm', min, max, decimalComma })} />;
+}
+
+type SidesGiven = Omit<Given, 'value' | 'onChange'> & { value: Sides; side: { min: number; max: number }; onChange: (sides: Sides) => void };
+
+/** Height alone, or length × width × height when the cook has measured all three. */
+export function SidesField({ min, max, side, value: { lengthMm, widthMm, heightMm }, onChange, ...rest }: SidesGiven) {
+  const { style, decimalComma } = usePreferences();
+  const us = style.system === 'us';
+  const show = (mm: number) => formatLength(mm, style);
+  const read = (text: string) => parseSides(text, { bareUnit: us ? 'in' : 'mm', min, max, side, decimalComma });
+  return (
+    <QuantityField
+      {...rest} wide value={heightMm} what="a height, or length × width × height" examples={us ? '1 3/4 in or 8 x 5 x 1 3/4 in' : '45 mm or 200 x 120 x 45 mm'} show={show} step={us ? 25.4 / 16 : 1}
+      format={(mm) => [lengthMm, widthMm, mm].filter((one) => one !== undefined).map(show).join(' × ')}
+      parse={(text) => {
+        const sides = read(text);
+        return sides.ok ? { ok: true, value: sides.value.heightMm } : sides;
+      }}
+      onChange={(_, text) => {
+        const sides = read(text);
+        if (sides.ok) onChange(sides.value);
+      }}
+    />
+  );
 }
 
 export function MinutesField({ min, max, ...rest }: Given) {

@@ -14,19 +14,21 @@ export interface QuantityFieldProps extends QuantityKind {
   format: (value: number) => string;
   /** One press of an arrow key. */
   step: number;
-  onChange: (value: number) => void;
+  /** The value, and the text that it was read from. */
+  onChange: (value: number, text: string) => void;
   hint?: ReactNode;
   pinned?: boolean;
   onUnpin?: () => void;
   hideLabel?: boolean;
   className?: string;
+  wide?: boolean;
 }
 
 /**
  * A quantity typed as a cook says it. Every good text counts at once; a bad one stays as typed, with the reason beside it,
  * and the last good value stands.
  */
-export function QuantityField({ label, value, parse, format, step, onChange, hint, pinned, onUnpin, hideLabel, className, ...words }: QuantityFieldProps) {
+export function QuantityField({ label, value, parse, format, step, onChange, hint, pinned, onUnpin, hideLabel, className, wide, ...words }: QuantityFieldProps) {
   const id = useId();
   const [typed, setTyped] = useState<string | undefined>();
   const read = typed === undefined ? undefined : parse(typed);
@@ -35,16 +37,17 @@ export function QuantityField({ label, value, parse, format, step, onChange, hin
   const take = (text: string) => {
     setTyped(text);
     const result = parse(text);
-    if (result.ok) onChange(result.value);
+    if (result.ok) onChange(result.value, text);
   };
   const nudge = (event: KeyboardEvent) => {
     const by = event.key === 'ArrowUp' ? step : event.key === 'ArrowDown' ? -step : 0;
     if (!by) return;
     event.preventDefault();
-    const next = parse(format(Math.round((value + by) / step) * step));
+    const text = format(Math.round((value + by) / step) * step);
+    const next = parse(text);
     if (next.ok) {
       setTyped(undefined);
-      onChange(next.value);
+      onChange(next.value, text);
     }
   };
 
@@ -63,7 +66,7 @@ export function QuantityField({ label, value, parse, format, step, onChange, hin
           autoComplete="off"
           aria-invalid={problem ? true : undefined}
           aria-describedby={`${id}-note`}
-          className={clsx('condensed h-11 w-36 rounded border bg-panel px-3 text-[17px] font-semibold', problem ? 'border-2 border-ox' : 'border-grout')}
+          className={clsx('condensed h-11 rounded border bg-panel px-3 text-[17px] font-semibold', wide ? 'w-64' : 'w-36', problem ? 'border-2 border-ox' : 'border-grout')}
         />
         {pinned && onUnpin && <PinMark what={label.toLowerCase()} onUnpin={() => { setTyped(undefined); onUnpin(); }} />}
         <span id={`${id}-note`} className={clsx('text-[13px]', problem ? 'font-medium text-ox' : 'text-muted')} role={problem ? 'alert' : undefined}>{problem ?? hint}</span>

@@ -8,6 +8,7 @@ import { warmSoFarMin, ringsAtMs } from '@/core/progress';
 import { formatClock } from '@/core/times';
 import { formatDuration } from '@/core/units';
 import { cautionWords, GUIDANCE_LINE } from '@/core/words';
+import { useAlive } from '../../primitives/alive';
 import { usePreferences } from '../../shell/preferences';
 import { countdown } from '../../shell/runningTimers';
 import { useNow } from '../../shell/useNow';
@@ -23,6 +24,7 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
   const { jobs, progress, progressOf, timers, record, waiting } = useKitchen({ batches, events });
   const [looking, setLooking] = useState<number | undefined>();
   const [reading, setReading] = useState(false);
+  const alive = useAlive();
   useScreenAwake();
 
   const firstOpen = jobs.findIndex((job) => progress(job).doneAtMs === undefined && (job.hands || progress(job).startedAtMs === undefined));
@@ -91,7 +93,7 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
   const over = warm !== undefined && batch !== undefined && warm > batch.warmLimitMin;
 
   return (
-    <div className="dark-ground flex min-h-dvh flex-col bg-kitchen text-kitchen-text" data-job={job?.key}>
+    <div className="dark-ground flex min-h-dvh flex-col bg-kitchen text-kitchen-text" data-job={job?.key} data-alive={alive}>
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1 px-5 pt-4 text-[17px] wide:px-7">
         <h1 className="text-[22px]">{batch?.name ?? title}</h1>
         {job && <span className="text-kitchen-muted">job {index + 1} of {jobs.length}</span>}
@@ -159,7 +161,7 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
 
       <div className="sticky bottom-0 grid min-h-[118px] grid-cols-[minmax(92px,26%)_1fr_minmax(64px,12%)] text-[26px] font-semibold">
         <Zone onPress={back} disabled={index === 0} look="bg-kitchen-panel">Back <Key name="←" /></Zone>
-        <Zone onPress={goOn} disabled={!job} look="bg-kitchen-text text-kitchen">
+        <Zone onPress={goOn} disabled={!job || !alive} look="bg-kitchen-text text-kitchen">
           {!job ? 'All done' : state!.doneAtMs !== undefined ? 'Go on' : state!.startedAtMs === undefined ? (job.hands ? `Start: ${job.title.toLowerCase()}` : 'It is in: start the timer') : job.hands ? 'Done' : 'It is ready'} <Key name="space" dark />
         </Zone>
         <Zone onPress={ahead} disabled={index >= jobs.length - 1} look="bg-kitchen-panel" label="Look ahead"><span aria-hidden="true">→</span></Zone>

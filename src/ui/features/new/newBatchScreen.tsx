@@ -12,7 +12,7 @@ import { formatDuration, formatLength, formatMass, formatNumber, joinFigure, len
 import { ANIMAL_NAMES, jobWords, scheduleWords, SODA_NAMES, WAY_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
-import { CountField, LengthField, MassField } from '../../primitives/quantities';
+import { CountField, LengthField, MassField, SidesField } from '../../primitives/quantities';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { toInputs, type BatchFields } from '../batch/batchFields';
@@ -101,7 +101,7 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, meal
             <Choice label="It becomes" value={answers.way} options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))} onChange={(way) => change({ way, ...(answers.thicknessMm === practice.thicknessMm.usual ? { thicknessMm: WAY_PRACTICE[way].thicknessMm.usual } : {}) })} />
           </Row>
           <Row name="The piece" hint={`${WORK_NAMES[cut.work]}${cut.otherNames.length ? `; also ${cut.otherNames.slice(0, 2).join(', ')}` : ''}`}>
-            <select aria-label="The piece" className={selectLook} value={answers.cutId} onChange={(event) => change({ cutId: event.target.value, heightMm: findCut(event.target.value)!.usualHeightMm })}>
+            <select aria-label="The piece" className={selectLook} value={answers.cutId} onChange={(event) => change({ cutId: event.target.value, heightMm: findCut(event.target.value)!.usualHeightMm, pins: {} })}>
               {ANIMALS.map((animal) => (
                 <optgroup key={animal} label={ANIMAL_NAMES[animal]}>
                   {CUTS.filter((one) => one.animal === animal).map((one) => <option key={one.id} value={one.id}>{one.name}</option>)}
@@ -113,9 +113,11 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, meal
             <MassField hideLabel label="Weight" value={answers.massG} {...LIMITS.massG} onChange={(massG) => change({ massG })} hint={`about ${formatMass(plan.piece.trimmedG, style)} once trimmed`} />
           </Row>
           <Row name="How tall it lies">
-            <LengthField
-              hideLabel label="How tall it lies" value={answers.heightMm} {...LIMITS.heightMm} onChange={(heightMm) => change({ heightMm })}
-              hint={`length and width follow from the weight: ${formatLength(plan.piece.lengthMm, style)} × ${formatLength(plan.piece.widthMm, style)}`}
+            <SidesField
+              hideLabel label="How tall it lies" {...LIMITS.heightMm} side={LIMITS.sideMm}
+              value={{ lengthMm: answers.pins.lengthMm, widthMm: answers.pins.widthMm, heightMm: answers.heightMm }}
+              onChange={({ heightMm, ...sides }) => change({ heightMm, pins: sides })}
+              hint={answers.pins.lengthMm === undefined ? `or all three, 200 x 120 x 45; now ${formatLength(plan.piece.lengthMm, style)} × ${formatLength(plan.piece.widthMm, style)} by weight` : 'length × width × height, as measured'}
             />
           </Row>
           <Row name="Slices">

@@ -15,6 +15,8 @@ module.exports = {
     only('server-over-core-and-data', '^src/server/', ['^src/(server|contract|data|core|config)/', 'node_modules/(zod|server-only)/', '^(fs|path|node:)']),
     { name: 'core-through-the-door', severity: 'error', from: { path: '^src/(?!core/)', pathNot: '\\.test\\.ts$' }, to: { path: '^src/core/[^/]+/(?!index\\.ts$)' } },
     { name: 'core-domains-through-the-door', severity: 'error', from: { path: '^src/core/([^/]+)/', pathNot: '\\.test\\.ts$' }, to: { path: '^src/core/[^/]+/(?!index\\.ts$)', pathNot: '^src/core/$1/' } },
+    only('workers-over-core', '^src/workers/', ['^src/(workers|core)/', 'node_modules/comlink/']),
+    { name: 'workers-through-their-client', severity: 'error', from: { path: '^src/(?!workers/)' }, to: { path: '^src/workers/[^/]+/(?!client\\.ts$)' } },
     { name: 'ui-stays-in-the-browser', severity: 'error', from: { path: '^src/ui/' }, to: { path: '^src/(server|data|config)/' } },
     { name: 'app-goes-through-server', severity: 'error', from: { path: '^src/app/' }, to: { path: '^src/data/' } },
     { name: 'knex-and-pg-only-in-data', severity: 'error', from: { path: '^src/', pathNot: '^src/data/' }, to: { path: 'node_modules/(knex|pg)/' } },

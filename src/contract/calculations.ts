@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import type { EquilibriumInput, Uptake, UptakeInput } from '@/core/marinades';
-import { FREEZER_PRESETS, THAW_PLACES } from '@/core/firming';
-import { CUTS } from '@/core/pieces';
-import type { SliceGeometry, SliceInput } from '@/core/slicing';
+import { SHAPES } from '@/core/cooking';
+import { FREEZER_PRESETS, SOLVED_SHAPES, THAW_PLACES } from '@/core/firming';
+import type { DialStack, Evenness, ShapeCuts, ShapeInput } from '@/core/slicing';
 import { SODA_SCHOOLS, type SodaAdvice, type SodaInput } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
 import { range, within } from './shared';
@@ -15,12 +15,15 @@ export const slicesRequest = z.strictObject({
   widthMm: within(1, 2000),
   heightMm: within(1, 500),
   thicknessMm,
-  yawDeg: within(0, 90).optional(),
+  yawDeg: within(-90, 90).optional(),
   bevelDeg: within(-75, 75).optional(),
   grainDeg: within(-90, 90).optional(),
   grainPitchDeg: within(-90, 90).optional(),
   massG: massG.optional(),
-}) satisfies z.ZodType<SliceInput>;
+  shape: z.enum(SHAPES).optional().describe('Left out: plain slices, as ribbons'),
+  stripWidthMm: within(1, 200).optional().describe('For strips'),
+  round: z.boolean().optional().describe('A round piece, for the unrolled sheet'),
+}) satisfies z.ZodType<Omit<ShapeInput, 'shape'>>;
 
 export const slicesResponse = z.object({
   fibreLengthMm: z.number(),
@@ -30,7 +33,40 @@ export const slicesResponse = z.object({
   sliceCount: z.int(),
   coatAreaM2: z.number(),
   wedgeMm: z.number(),
-}) satisfies z.ZodType<SliceGeometry>;
+  shape: z.enum(SHAPES),
+  knifeCuts: z.int().describe('Strokes of the knife through one piece'),
+  pieceCount: z.int().describe('Slices, strips, cubes or sheets of one piece'),
+  pieceMm: z.object({ lengthMm: z.number(), widthMm: z.number(), thicknessMm: z.number() }),
+  steps: z.array(z.looseObject({ code: z.string() })),
+  strips: z.object({ stripWidthMm: z.number(), stripLengthMm: z.number(), stripCount: z.int(), coatAreaM2: z.number() }).optional(),
+  unrolled: z.object({ sheetLengthMm: z.number(), turns: z.int(), scoreLines: z.int() }).optional(),
+  pounded: z.object({ areaFactor: z.number(), lengthMm: z.number(), widthMm: z.number() }).optional(),
+}) satisfies z.ZodType<Omit<ShapeCuts, 'steps'>>;
+
+export const dialStack = z.strictObject({ dial: within(0, 1000), slices: z.int().min(1).max(200), stackMm: within(0.5, 1000) }) satisfies z.ZodType<DialStack>;
+export const dialRequest = z.strictObject({ stacks: z.array(dialStack).min(2).max(40), thicknessMm: thicknessMm.optional() });
+export const dialResponse = z.object({
+  mmPerMark: z.number(),
+  mmPerMarkError: z.number().describe('One standard error'),
+  zeroMm: z.number().describe('Thickness at zero'),
+  setting: z.object({ dial: z.number(), error: z.number() }).nullable().describe('For the thickness asked for; null when none was, or when it is thinner than the dial goes'),
+});
+
+const positive = within(0.1, 1000);
+export const evennessRequest = z.union([
+  z.strictObject({ thicknessesMm: z.array(positive).min(1).max(500) }),
+  z.strictObject({ stacks: z.array(z.strictObject({ slices: z.int().min(1).max(200), heightMm: positive })).min(1).max(100) }),
+  z.strictObject({ slices: z.array(z.strictObject({ massG: within(0.1, 10_000), faceMm2: within(10, 1_000_000) })).min(1).max(500) }),
+]);
+const lot = z.object({ count: z.int(), meanMm: z.number(), fromMm: z.number(), toMm: z.number() });
+export const evennessResponse = z.object({
+  meanMm: z.number(),
+  spreadMm: z.number().nullable(),
+  thinnestMm: z.number(),
+  thickestMm: z.number(),
+  timesLonger: z.object({ cook: range, dry: z.number() }).describe('How many times as long the thickest takes as the thinnest; estimates'),
+  lots: z.tuple([lot, lot]).optional().describe('Thin and thick apart, where it matters'),
+}) satisfies z.ZodType<Evenness>;
 
 export const sodaRequest = z.strictObject({
   massG,
@@ -78,9 +114,9 @@ const share = within(0, 1);
 const composition = z
   .strictObject({ water: within(0.3, 0.95), protein: share, fat: share, ash: share, freezingPointC: within(-4, -0.3) })
   .refine(({ water, protein, fat, ash }) => Math.abs(water + protein + fat + ash - 1) <= 0.05, 'the parts must add up to 1, give or take 0.05');
-const cut = z.enum(CUTS.map(({ id }) => id) as [string, ...string[]]);
+const cut = z.string().min(1).max(60).describe('Id of a cut');
 const side = within(10, 300);
-const block = { lengthMm: side, widthMm: side, heightMm: within(10, 200).describe('As it lies on the tray'), shape: z.literal('block').optional(), composition: composition.optional(), cut: cut.optional() };
+const block = { lengthMm: side, widthMm: side, heightMm: within(10, 200).describe('As it lies on the tray'), shape: z.enum(SOLVED_SHAPES).optional(), composition: composition.optional(), cut: cut.optional() };
 const oneMeat = ({ composition: given, cut: named }: { composition?: unknown; cut?: unknown }) => (given === undefined) !== (named === undefined);
 const minutesOrNull = z.number().nullable();
 
@@ -88,7 +124,7 @@ export const firmingRequest = z
   .strictObject({
     ...block,
     startC: within(0, 15),
-    freezerC: within(-30, -8),
+    freezerC: within(-40, -8),
     preset: z.enum(FREEZER_PRESETS).optional(),
     surfaceCoefficients: z.strictObject({ top: within(5, 60), bottom: within(5, 60) }).optional(),
     wrapGapMm: within(0, 10).optional(),

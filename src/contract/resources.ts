@@ -1,11 +1,13 @@
 import { z } from 'zod';
-import { LIMITS, type Pins } from '@/core/batches';
-import { WAYS } from '@/core/cooking';
+import { LIMITS, WRAPS, type Freezer, type Pins } from '@/core/batches';
+import { SHAPES, WAYS } from '@/core/cooking';
+import { FIRMNESS_REPORTS, FREEZER_PRESETS, SOLVED_SHAPES, THAW_PLACES } from '@/core/firming';
 import { ALLERGENS, HOLD_BACK_PURPOSES, INGREDIENT_KINDS, type Ingredient } from '@/core/marinades';
-import { CUTS } from '@/core/pieces';
+import { ANIMALS, FATS, FORMS, SUITS, WORKS, type Cut } from '@/core/pieces';
 import { EVENT_KINDS } from '@/core/progress';
 import { JOB_KEYS, STAGES } from '@/core/scheduling';
 import { USUAL_MEASURES } from '@/core/units';
+import { dialStack } from './calculations';
 import { id, instant, name, stored, within, zone } from './shared';
 
 const limited = ({ min, max }: { min: number; max: number }) => within(min, max);
@@ -14,22 +16,43 @@ const note = z.string().trim().max(2000);
 const measureIds = USUAL_MEASURES.map((measure) => measure.id) as [string, ...string[]];
 const measures = z.array(z.enum(measureIds)).min(1).describe('Spoons and cups this kitchen owns');
 
-export const household = z.object({ id, name, zone, measures, version: z.int() });
-export const householdWrite = z.strictObject({ name, zone, measures: measures.optional().describe('Left out: as they are') });
+const known = z.strictObject({ lnStrength: within(-3, 3), lnError: within(0.01, 2) }).describe('How strong the freezer is beside its preset, natural logarithm, and its standard deviation');
+export const freezer = z.strictObject({ tempC: limited(LIMITS.freezerC), lies: z.enum(FREEZER_PRESETS), known }) satisfies z.ZodType<Freezer>;
+const slicerStacks = z.array(dialStack).max(40).describe('Stacks cut at settings of the slicing machine');
+const currency = z.string().regex(/^[A-Z]{3}$/, 'a currency code of three letters').describe('ISO 4217');
+
+export const household = z.object({ id, name, zone, measures, freezer, slicerStacks, currency, version: z.int() });
+export const householdWrite = z.strictObject({
+  name, zone,
+  measures: measures.optional().describe('Left out: as they are'),
+  freezer: freezer.partial({ known: true }).optional().describe('Left out: as it is; what was learned stays unless it is given'),
+  slicerStacks: slicerStacks.optional().describe('Left out: as they are'),
+  currency: currency.optional(),
+});
 
 export const meal = z.object({ ...stored, name, tableAt: instant, zone, people: z.int() });
 export const mealWrite = z.strictObject({ name, tableAt: instant, people: z.int().min(1).max(1000) });
 
 export const pins = z.strictObject({
   trimmedG: limited(LIMITS.massG),
+  pieces: z.int().min(LIMITS.pieces.min).max(LIMITS.pieces.max),
+  pricePerKg: limited(LIMITS.pricePerKg),
   lengthMm: limited(LIMITS.sideMm),
   widthMm: limited(LIMITS.sideMm),
-  grainDeg: within(0, 90),
+  grainDeg: within(-90, 90),
   grainPitchDeg: within(-60, 60),
-  yawDeg: within(0, 90),
+  yawDeg: within(-90, 90),
   bevelDeg: within(0, 60),
   stripWidthMm: within(2, 50),
-  firmMin: within(0, 1440),
+  shape: z.enum(SHAPES),
+  firmMin: within(0, 2880),
+  frozen: z.boolean(),
+  thawPlace: z.enum(THAW_PLACES),
+  startC: limited(LIMITS.startC),
+  freezerC: limited(LIMITS.freezerC),
+  lies: z.enum(FREEZER_PRESETS),
+  wrap: z.enum(WRAPS),
+  solid: z.enum(SOLVED_SHAPES),
   soda: z.enum(['leave-in', 'rinse-off', 'skip']),
   sodaPercent: limited(LIMITS.percent),
   sodaMin: within(1, 240),
@@ -49,13 +72,37 @@ export const pins = z.strictObject({
 /** The part of a batch that is stored as JSON, version 1. */
 export const storedPlan = z.object({ thicknessMm: limited(LIMITS.thicknessMm), notBeforeMs: z.number().optional(), pins });
 
-const cutIds = CUTS.map((cut) => cut.id) as [string, ...string[]];
+const share = within(0, 1);
+const composition = z.strictObject({ water: within(0.3, 0.95), protein: share, fat: share, ash: share }).refine(({ water, protein, fat, ash }) => Math.abs(water + protein + fat + ash - 1) <= 0.05, 'the parts must add up to 1, give or take 0.05');
+const trimLoss = z.strictObject({ from: within(0, 0.8), to: within(0, 0.8) }).refine(({ from, to }) => from <= to, 'from must not be more than to');
+
+const cutFields = {
+  work: z.enum(WORKS),
+  fat: z.enum(FATS),
+  form: z.enum(FORMS),
+  composition,
+  freezingPointC: within(-4, -0.3),
+  lengthToWidth: within(0.5, 10),
+  usualHeightMm: within(1, 200),
+  usualMassG: within(5, 30_000),
+  grainDeg: within(-90, 90),
+  seams: z.boolean(),
+  trimLoss,
+  trim: z.string().trim().max(300),
+  otherNames: z.array(name).max(20),
+  suits: z.partialRecord(z.enum([...WAYS, 'jerky']), z.enum(SUITS)),
+};
+/** The part of an own cut that is stored as JSON, version 1. */
+export const storedCut = z.object(cutFields) satisfies z.ZodType<Omit<Cut, 'id' | 'name' | 'animal' | 'own'>>;
+export const cutWrite = z.strictObject({ name, animal: z.enum(ANIMALS), ...cutFields });
+export const cut = z.object({ ...cutWrite.shape, id: z.string(), own: z.boolean(), version: z.int().describe('0: of the catalogue, which does not change') });
+
 
 export const batchWrite = z.strictObject({
   name: name.optional().describe('Left out: from cut and way'),
   mealId: id.optional().describe('Left out: the meal at that hour, or a new one'),
   way: z.enum(WAYS),
-  cutId: z.enum(cutIds),
+  cutId: z.string().min(1).max(60).describe('A cut of the catalogue or of your own'),
   massG: limited(LIMITS.massG),
   heightMm: limited(LIMITS.heightMm),
   thicknessMm: limited(LIMITS.thicknessMm),
@@ -73,6 +120,7 @@ export const batch = z.object({
   ...batchWrite.shape,
   name,
   mealId: id,
+  cutName: z.string(),
   zone,
   pins,
   schedule: z.discriminatedUnion('ok', [
@@ -80,6 +128,11 @@ export const batch = z.object({
     z.object({ ok: z.literal(false), reason: z.string() }),
   ]),
 });
+
+/** Parts of a long piece, from one end to the other. */
+export const divideRequest = z.strictObject({ parts: z.array(z.strictObject({ lengthMm: limited(LIMITS.sideMm), heightMm: limited(LIMITS.heightMm) })).min(2).max(6) });
+export const divideResponse = z.object({ items: z.array(batch) });
+export type DivideRequest = z.infer<typeof divideRequest>;
 
 export const ingredient = z.object({
   id: z.string(),
@@ -134,6 +187,12 @@ export const tastingWrite = z.strictObject({
 });
 export const tasting = z.object({ ...stored, ...tastingWrite.shape });
 
+/** What a report on the freezer carries. */
+export const firmnessPayload = z.strictObject({ report: z.enum(FIRMNESS_REPORTS), minutes: within(1, 2880).optional() });
+
+export type CutResource = z.infer<typeof cut>;
+export type CutWrite = z.infer<typeof cutWrite>;
+export type HouseholdWrite = z.infer<typeof householdWrite>;
 export type Household = z.infer<typeof household>;
 export type Meal = z.infer<typeof meal>;
 export type MealWrite = z.infer<typeof mealWrite>;

@@ -1,6 +1,9 @@
+import type { Freezer } from '@/core/batches';
 import type { Ingredient, Marinade } from '@/core/marinades';
+import type { Cut } from '@/core/pieces';
 import type { Caution } from '@/core/safety';
 import type { Job } from '@/core/scheduling';
+import type { DialFit } from '@/core/slicing';
 import type { OwnedMeasure } from '@/core/units';
 import type { Batch, EventResource, MarinadeResource, Meal, Tasting } from './resources';
 
@@ -22,6 +25,8 @@ export interface PlannedBatch {
   people: number;
   tableAtMs: number;
   jobs: PlannedJob[];
+  /** Minutes in the freezer from which it wants to be pressed. */
+  checkFirmMin?: number;
   /** Why there is no schedule. */
   refusal?: string;
   lots: number;
@@ -55,6 +60,11 @@ export interface KitchenAround {
   sodaIngredient: Ingredient;
   measures: OwnedMeasure[];
   zone: string;
+  freezer: Freezer;
+  slicer?: DialFit;
+  currency: string;
+  /** The cook's own cuts, beside those of the catalogue. */
+  ownCuts: Cut[];
 }
 
 export interface BatchPage extends KitchenAround {
@@ -78,5 +88,5 @@ export interface MarinadePage {
 /** A tasting with the batch it is of, batches put away included. */
 export interface LogEntry {
   tasting: Tasting;
-  batch?: { id: string; name: string; cutId: string; marinadeName: string; thicknessMm: number; removed: boolean };
+  batch?: { id: string; name: string; cutName: string; marinadeName: string; thicknessMm: number; removed: boolean };
 }

@@ -20,9 +20,18 @@ export function ensureHousehold(values: Pick<HouseholdRow, 'name' | 'zone'>, fur
   });
 }
 
-export async function updateHousehold(id: string, values: Partial<Pick<HouseholdRow, 'name' | 'zone' | 'measures'>>): Promise<HouseholdRow> {
-  const [row] = await database()('household').where({ id }).update({ ...values, version: database().raw('version + 1'), updated_at: database().fn.now() }).returning('*');
+type HouseholdValues = Partial<Pick<HouseholdRow, 'name' | 'zone' | 'measures' | 'freezer' | 'slicer_stacks' | 'currency'>>;
+
+export async function updateHousehold(id: string, { freezer, slicer_stacks, ...values }: HouseholdValues, db: Db = database()): Promise<HouseholdRow> {
+  // Arrays would reach jsonb as PostgreSQL arrays.
+  const json = { ...(freezer === undefined ? {} : { freezer: JSON.stringify(freezer) }), ...(slicer_stacks === undefined ? {} : { slicer_stacks: JSON.stringify(slicer_stacks) }) };
+  const [row] = await db('household').where({ id }).update({ ...values, ...json, version: db.raw('version + 1'), updated_at: db.fn.now() }).returning('*');
   return row as HouseholdRow;
+}
+
+/** The household, held until the transaction ends, so that two reports of a freezer are learned one after the other. */
+export async function lockHousehold(db: Db, id: string): Promise<HouseholdRow> {
+  return (await db('household').where({ id }).forUpdate().first()) as HouseholdRow;
 }
 
 export async function insertIngredients(db: Db, rows: IngredientRow[]): Promise<void> {

@@ -1,6 +1,8 @@
-import type { BatchInputs } from '@/core/batches';
+import type { BatchInputs, Freezer } from '@/core/batches';
 import type { Allergen, IngredientKind } from '@/core/marinades';
 import type { Way } from '@/core/cooking';
+import type { Cut } from '@/core/pieces';
+import type { DialStack } from '@/core/slicing';
 
 /** Rows as the driver gives them. */
 export interface Versioned {
@@ -18,6 +20,9 @@ export interface HouseholdRow {
   zone: string;
   version: number;
   measures: string[] | null;
+  freezer: Freezer | null;
+  slicer_stacks: DialStack[] | null;
+  currency: string;
 }
 
 export interface IngredientRow {
@@ -81,6 +86,14 @@ export interface BatchRow extends Versioned {
   zone: string;
   plan_version: number;
   plan: StoredPlan;
+}
+
+/** A cut of the cook's own; what no query asks for is versioned JSON. */
+export interface CutRow extends Versioned {
+  name: string;
+  animal: string;
+  cut_version: number;
+  cut: Omit<Cut, 'id' | 'name' | 'animal' | 'own'>;
 }
 
 export interface PieceRow {

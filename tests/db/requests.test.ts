@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { database } from '@/data/connection';
 import { soda } from '@/core/tenderizing';
-import { sliceGeometry } from '@/core/slicing';
+import { shapeCuts } from '@/core/slicing';
 import { batchBody, call } from './api-client';
 
 afterAll(() => database().destroy());
@@ -9,13 +9,29 @@ afterAll(() => database().destroy());
 describe('calculations over the API', () => {
   test('give the numbers that the core gives', async () => {
     const block = { lengthMm: 200, widthMm: 100, heightMm: 30, thicknessMm: 4, bevelDeg: 45 };
-    expect((await call('POST', '/calc/slices', { body: block })).body).toEqual(sliceGeometry(block));
+    expect((await call('POST', '/calc/slices', { body: block })).body).toEqual(JSON.parse(JSON.stringify(shapeCuts({ ...block, shape: 'ribbons' }))));
+    expect((await call('POST', '/calc/slices', { body: { lengthMm: 120, widthMm: 60, heightMm: 55, thicknessMm: 6, shape: 'unrolled' } })).body).toMatchObject({ unrolled: { sheetLengthMm: 550, turns: 9 }, pieceCount: 1 });
+    expect(await call('POST', '/calc/slices', { body: { lengthMm: 60, widthMm: 60, heightMm: 60, thicknessMm: 4, bevelDeg: 60 } })).toMatchObject({ status: 422, body: { errors: [{ pointer: '/bevelDeg' }] } });
     const dose = { massG: 1000, thicknessMm: 4, school: 'leave-in', percent: 1 } as const;
     expect((await call('POST', '/calc/soda', { body: dose })).body).toEqual(soda(dose));
     const salt = await call('POST', '/calc/uptake', { body: { thicknessMm: 5, tempC: 4, meatG: 500, meatWaterFraction: 0.72, bathWaterG: 43.8, saltG: 9.6, ownSaltFraction: 0.001, minutes: 60 } });
     expect(salt.body).toMatchObject({ alpha: expect.closeTo(0.1217, 4), equilibriumSaltPercent: expect.closeTo(1.8, 2) });
     expect((await call('POST', '/calc/measures', { body: { ingredient: 'bicarb', text: '1 1/2 tsp' } })).body).toMatchObject({ massG: expect.closeTo(6.9, 1), errorPercent: 0 });
     expect((await call('POST', '/calc/measures', { body: { ingredient: 'Soy sauce', massG: 68 } })).body).toMatchObject({ spoken: '¼ cup' });
+  });
+});
+
+describe('evenness and dial over the API', () => {
+  test('by thickness, stacks and weight', async () => {
+    expect((await call('POST', '/calc/evenness', { body: { thicknessesMm: [2, 4, 4, 4, 5, 5, 7, 9] } })).body).toMatchObject({ meanMm: 5, spreadMm: expect.closeTo(2.138, 3) });
+    expect((await call('POST', '/calc/evenness', { body: { stacks: [{ slices: 10, heightMm: 42 }] } })).body).toMatchObject({ meanMm: 4.2, spreadMm: null });
+    expect((await call('POST', '/calc/evenness', { body: { slices: [{ massG: 42.2, faceMm2: 10_000 }] } })).body).toMatchObject({ meanMm: expect.closeTo(4, 6) });
+    expect((await call('POST', '/calc/evenness', { body: { thicknessesMm: [] } })).status).toBe(400);
+  });
+  test('millimetres per mark, and what contradicts is refused', async () => {
+    const stacks = [{ dial: 1, slices: 10, stackMm: 20 }, { dial: 3, slices: 10, stackMm: 48 }];
+    expect((await call('POST', '/calc/dial', { body: { stacks, thicknessMm: 4.1 } })).body).toMatchObject({ mmPerMark: expect.closeTo(1.4, 6), setting: { dial: expect.closeTo(2.5, 6) } });
+    expect((await call('POST', '/calc/dial', { body: { stacks: [...stacks].reverse().map((stack, index) => ({ ...stack, dial: index + 1 })) } })).status).toBe(422);
   });
 });
 
@@ -27,6 +43,9 @@ describe('firming over the API', () => {
     expect(Math.abs((body.idealFromMin as number) - 48)).toBeLessThan(2);
     expect(body).not.toHaveProperty('course');
     expect((await call('POST', '/calc/firming', { body: { ...block, composition: undefined, cut: 'beef-flank' } })).status).toBe(200);
+    const [slab, round] = await Promise.all(['slab', 'round'].map((shape) => call('POST', '/calc/firming', { body: { ...block, heightMm: 60, widthMm: 60, shape } })));
+    expect(slab!.body.idealFromMin as number).toBeGreaterThan(round!.body.idealFromMin as number);
+    expect(await call('POST', '/calc/firming', { body: { ...block, composition: undefined, cut: 'unicorn' } })).toMatchObject({ status: 422, body: { errors: [{ pointer: '/cut' }] } });
     expect((await call('POST', '/calc/thaw', { body: { lengthMm: 150, widthMm: 100, heightMm: 50, cut: 'pork-loin', startC: -18, place: 'fridge' } })).body).toMatchObject({ idealFromMin: expect.any(Number) });
   });
   test.each([
@@ -42,7 +61,7 @@ describe('the description', () => {
   test('names every path, and its schemas are the ones that check', async () => {
     const { body } = await call('GET', '/openapi.json');
     const paths = body.paths as Record<string, Record<string, { requestBody?: { content: Record<string, { schema: { required: string[] } }> } }>>;
-    for (const path of ['/health', '/calc/slices', '/calc/soda', '/calc/uptake', '/calc/measures', '/batches', '/batches/{id}', '/batches/{id}/events', '/meals', '/marinades', '/tastings']) expect(Object.keys(paths)).toContain(path);
+    for (const path of ['/health', '/calc/slices', '/calc/soda', '/calc/uptake', '/calc/measures', '/batches', '/batches/{id}', '/batches/{id}/events', '/batches/{id}/divide', '/calc/firming', '/calc/thaw', '/calc/dial', '/calc/evenness', '/cuts', '/cuts/{id}', '/meals', '/marinades', '/tastings']) expect(Object.keys(paths)).toContain(path);
     expect(paths['/calc/soda']!.post!.requestBody!.content['application/json']!.schema.required).toEqual(['massG', 'thicknessMm', 'school']);
     expect(body.openapi).toBe('3.1.0');
   });
@@ -53,6 +72,9 @@ const NONSENSE: unknown[] = [null, 'lots', '', -1, 0, 1e12, [], {}, true, '<scri
 /** Every number of every request, replaced by nonsense: a 4xx with a problem body, never a 5xx, never a success. */
 const VALID: Record<string, { body: Record<string, unknown>; numbers: string[] }> = {
   '/calc/slices': { body: { lengthMm: 200, widthMm: 100, heightMm: 30, thicknessMm: 4 }, numbers: ['lengthMm', 'widthMm', 'heightMm', 'thicknessMm'] },
+  '/calc/dial': { body: { stacks: [{ dial: 1, slices: 10, stackMm: 20 }, { dial: 3, slices: 10, stackMm: 48 }] }, numbers: ['stacks'] },
+  '/calc/evenness': { body: { thicknessesMm: [4, 5] }, numbers: ['thicknessesMm'] },
+  '/calc/thaw': { body: { lengthMm: 150, widthMm: 100, heightMm: 50, cut: 'pork-loin', startC: -18, place: 'fridge' }, numbers: ['lengthMm', 'heightMm', 'startC', 'place', 'cut'] },
   '/calc/soda': { body: { massG: 500, thicknessMm: 4, school: 'leave-in' }, numbers: ['massG', 'thicknessMm', 'school'] },
   '/calc/uptake': { body: { thicknessMm: 4, tempC: 4, meatG: 500, meatWaterFraction: 0.7, bathWaterG: 40, saltG: 9 }, numbers: ['thicknessMm', 'meatG', 'meatWaterFraction'] },
   '/calc/measures': { body: { ingredient: 'soda', massG: 5 }, numbers: ['massG', 'ingredient'] },

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import path from 'node:path';
-import { expect, makeBatch, readBatch, saved, test } from './kitchen-fixture';
+import { expect, makeBatch, pickCut, readBatch, saved, test } from './kitchen-fixture';
 
 const database = (verb: 'kill' | 'start') => execFileSync('node', [path.resolve('scripts/db.mjs'), verb, '--name', 'test'], { stdio: 'pipe' });
 
@@ -9,15 +9,15 @@ test.describe('Batch', () => {
     const { id } = await makeBatch(request);
     await page.goto(`/batches/${id}?stage=slice`);
     const slices = page.getByRole('complementary', { name: 'What it means' });
-    const drawing = page.getByRole('img', { name: /cuts 4 mm apart/ });
+    const drawing = page.getByRole('group', { name: /cuts 4 mm apart/ });
     await expect(drawing).toBeVisible();
     await page.getByRole('slider', { name: 'Thickness' }).focus();
     for (let press = 0; press < 4; press++) await page.keyboard.press('ArrowRight');
-    await expect(page.getByRole('img', { name: /cuts 6 mm apart/ })).toBeVisible();
+    await expect(page.getByRole('group', { name: /cuts 6 mm apart/ })).toBeVisible();
     await expect(slices.getByText('Fibres in each bite').locator('..')).toContainText('6');
     await saved(page);
     await page.reload();
-    await expect(page.getByRole('img', { name: /cuts 6 mm apart/ })).toBeVisible();
+    await expect(page.getByRole('group', { name: /cuts 6 mm apart/ })).toBeVisible();
     expect((await readBatch(request, id)).thicknessMm).toBe(6);
   });
 
@@ -55,10 +55,10 @@ test.describe('Batch', () => {
   test('undo takes back the last change', async ({ page, request }) => {
     const { id } = await makeBatch(request);
     await page.goto(`/batches/${id}?stage=piece`);
-    await page.getByLabel('Cut').selectOption('turkey-breast');
+    await pickCut(page, 'Cut', 'turkey breast', 'Turkey breast');
     await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
     await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(page.getByLabel('Cut')).toHaveValue('chicken-thigh');
+    await expect(page.getByRole('combobox', { name: 'Cut' })).toHaveValue('Chicken thigh, boned');
   });
 
   test('a plan that leaves meat out too long is refused with the reason, and cannot be started', async ({ page, request }) => {

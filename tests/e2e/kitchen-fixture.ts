@@ -40,6 +40,15 @@ export async function saved(page: Page): Promise<void> {
   await expect(page.locator('[data-save="saved"]')).toBeVisible({ timeout: 15_000 });
 }
 
+/** Finds a cut by any of its names and takes it by keyboard. */
+export async function pickCut(page: Page, label: string, text: string, name: string): Promise<void> {
+  const box = page.getByRole('combobox', { name: label });
+  await box.fill(text);
+  await expect(page.getByRole('option').first()).toContainText(name);
+  await box.press('Enter');
+  await expect(box).toHaveValue(name);
+}
+
 /** Waits until kitchen mode hears keys; without a network it would never come that far. */
 export async function alive(page: Page): Promise<void> {
   await expect(page.locator('[data-alive="true"]')).toBeVisible();

@@ -20,7 +20,7 @@ test('pictures of the main views', async ({ page, request }) => {
 
   await picture(page, 'today', '/');
   await picture(page, 'new', '/batches/new');
-  for (const stage of ['piece', 'slice', 'marinate', 'cook']) await picture(page, stage, `/batches/${lamb}?stage=${stage}`);
+  for (const stage of ['piece', 'firm', 'slice', 'marinate', 'cook']) await picture(page, stage, `/batches/${lamb}?stage=${stage}`);
   await picture(page, 'tenderize', `/batches/${chicken}?stage=tenderize`);
   await picture(page, 'marinades', '/marinades');
   await picture(page, 'marinade', `/marinades/${marinade}`);

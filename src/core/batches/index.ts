@@ -1,4 +1,6 @@
 export { cautionsAt } from './cautionsAt';
-export { LIMITS, type BatchInputs, type Pins } from './inputs';
-export type { BatchPlan, CookPlan, MarinatePlan, PiecePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
+export { LIMITS, WRAPS, type BatchInputs, type Pins, type Wrap } from './inputs';
+export type { BatchPlan, CookPlan, FirmPlan, Freezer, MarinatePlan, PiecePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
 export { planBatch } from './planBatch';
+export { comesSliced, USUAL_FREEZER, WRAP_GAP_MM } from './planFirm';
+export { shapeOf, usualShape } from './planSlice';

@@ -1,10 +1,15 @@
-import type { Way } from '../cooking';
+import type { Shape, Way } from '../cooking';
+import type { FreezerPreset, SolvedShape, ThawPlace } from '../firming';
 import type { Doneness } from '../safety';
 import type { SodaChoice } from '../tenderizing';
 
 /** What the cook has fixed by hand. A value that is present is pinned; everything else follows from the answers. */
 export interface Pins {
   trimmedG?: number;
+  /** Pieces that lie side by side and are cut alike. */
+  pieces?: number;
+  /** As bought, in the kitchen's currency. */
+  pricePerKg?: number;
   lengthMm?: number;
   widthMm?: number;
   grainDeg?: number;
@@ -12,7 +17,16 @@ export interface Pins {
   yawDeg?: number;
   bevelDeg?: number;
   stripWidthMm?: number;
+  shape?: Shape;
   firmMin?: number;
+  /** Frozen solid when the work begins: it is tempered, not firmed. */
+  frozen?: boolean;
+  thawPlace?: ThawPlace;
+  startC?: number;
+  freezerC?: number;
+  lies?: FreezerPreset;
+  wrap?: Wrap;
+  solid?: SolvedShape;
   soda?: SodaChoice;
   sodaPercent?: number;
   sodaMin?: number;
@@ -29,6 +43,10 @@ export interface Pins {
   roomTempC?: number;
   fridgeTempC?: number;
 }
+
+export const WRAPS = ['none', 'tight', 'loose'] as const;
+/** How a piece is wrapped in the freezer. */
+export type Wrap = (typeof WRAPS)[number];
 
 /** The eight answers and the pins: everything a plan is made from, apart from cut, marinade and kitchen. */
 export interface BatchInputs {
@@ -50,9 +68,13 @@ export const LIMITS = {
   massG: { min: 50, max: 30_000 },
   heightMm: { min: 5, max: 200 },
   sideMm: { min: 10, max: 1000 },
-  thicknessMm: { min: 1, max: 30 },
+  thicknessMm: { min: 1, max: 40 },
   people: { min: 1, max: 200 },
   percent: { min: 0.05, max: 5 },
   minutes: { min: 0, max: 4320 },
   lots: { min: 1, max: 40 },
+  pieces: { min: 1, max: 200 },
+  pricePerKg: { min: 0, max: 100_000 },
+  freezerC: { min: -40, max: -8 },
+  startC: { min: 0, max: 15 },
 } as const;

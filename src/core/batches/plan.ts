@@ -1,10 +1,11 @@
-import type { CookRounds, Room } from '../cooking';
+import type { CookRounds, Room, Shape } from '../cooking';
+import type { FirmingInput, FirmingTimes, FreezerKnowledge, FreezerPreset, ThawInput, ThawResult } from '../firming';
 import type { Ingredient, Marinade, MeasuredIngredient, ScaledMarinade, Uptake, UptakeInput } from '../marinades';
 import type { Cut, PieceSize } from '../pieces';
 import type { Caution, CentreTemperature } from '../safety';
 import type { Schedule } from '../scheduling';
-import type { SliceGeometry, Strips } from '../slicing';
-import type { SodaAdvice, SodaChoice, SodaReason, SodaSchool } from '../tenderizing';
+import type { DialFit, ShapeCuts } from '../slicing';
+import type { SodaAdvice, SodaChoice, SodaReason, SodaSchool, TenderizingJudgement } from '../tenderizing';
 import type { OwnedMeasure } from '../units';
 
 /** What the plan takes from around the batch. */
@@ -16,6 +17,16 @@ export interface Surroundings {
   sodaIngredient: Ingredient;
   measures?: readonly OwnedMeasure[];
   room?: Room;
+  freezer?: Freezer;
+  /** The slicing machine's dial, once it was measured. */
+  slicer?: DialFit;
+}
+
+/** The kitchen's freezer: how cold, how a piece usually lies in it, and what slicing has taught of its strength. */
+export interface Freezer {
+  tempC: number;
+  lies: FreezerPreset;
+  known: FreezerKnowledge;
 }
 
 export interface PiecePlan extends PieceSize {
@@ -23,9 +34,29 @@ export interface PiecePlan extends PieceSize {
   trimmedG: number;
   trimLossG: { from: number; to: number };
   perPersonG: number;
+  /** Pieces of this size; sizes are of one, weights of all. */
+  pieces: number;
+  pricePerTrimmedKg?: number;
+  pricePerPerson?: number;
 }
 
-export interface SlicePlan extends SliceGeometry {
+/** From the freezer: fresh meat firmed in it, or a frozen block tempered. All of it is an estimate. */
+export interface FirmPlan {
+  /** False where nothing is sliced that has to be firm. */
+  needed: boolean;
+  minutes: number;
+  /** Worth a knife between these. */
+  from: number;
+  to: number;
+  /** Press it from here on: a stronger freezer may have it firm by then. */
+  checkFromMin: number;
+  /** It is not firm within the time that is followed. */
+  never: boolean;
+  state: { is: 'fresh'; times: FirmingTimes; input: FirmingInput } | { is: 'frozen'; times: Omit<ThawResult, 'course'>; input: ThawInput };
+}
+
+/** Sizes are of one piece and of what it becomes; counts and the surface are of all pieces together. */
+export interface SlicePlan extends ShapeCuts {
   thicknessMm: number;
   yawDeg: number;
   bevelDeg: number;
@@ -33,11 +64,15 @@ export interface SlicePlan extends SliceGeometry {
   grainPitchDeg: number;
   /** Blade to fibres, 90 is straight across. */
   knifeToGrainDeg: number;
+  /** One of what the knife makes. */
   sliceMassG: number;
-  band: { from: number; to: number };
-  strips?: Strips;
-  /** Surface of what goes into the bowl: strips where they are cut, else slices. */
-  surfaceM2: number;
+  band: { from: number; usual: number; to: number };
+  shapes: Shape[];
+  /** Thickness as salt and soda meet it. */
+  soakThicknessMm: number;
+  judgement: TenderizingJudgement;
+  /** Where to set the slicing machine, in marks. */
+  dial?: { dial: number; error: number };
 }
 
 export interface TenderizePlan {
@@ -67,7 +102,7 @@ export interface CookPlan extends CookRounds {
 
 export interface BatchPlan {
   piece: PiecePlan;
-  firm: { from: number; to: number; minutes: number };
+  firm: FirmPlan;
   slice: SlicePlan;
   tenderize: TenderizePlan;
   marinate: MarinatePlan;

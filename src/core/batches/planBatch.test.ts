@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { answers, around, dryCumin, soyFennel, TABLE_MS } from '../../../tests/fixtures/batch';
-import { CUTS } from '../pieces';
+import { SHAPES, WAYS } from '../cooking';
+import { fitDial } from '../slicing';
+import { CUTS, findCut } from '../pieces';
 import { wallTimeOf } from '../times';
 import { cautionWords, jobWords, scheduleWords } from '../words';
 import { LIMITS, planBatch } from '.';
@@ -90,6 +92,68 @@ describe('safety', () => {
   test('soda left in at 1 % is called soapy', () => expect(codes(plan({ pins: { soda: 'leave-in', sodaPercent: 1 } }))).toContain('soapy'));
 });
 
+describe('the board', () => {
+  const keys = (one: ReturnType<typeof plan>) => (one.schedule.ok ? one.schedule.jobs.map(({ key }) => key) : []);
+  test('the freezer’s minutes follow the piece, and a learned freezer changes them', () => {
+    const made = plan({ heightMm: 60 }, 'pork-loin');
+    expect(made.firm.minutes).toBeGreaterThan(plan({ heightMm: 30 }, 'pork-loin').firm.minutes);
+    expect(made.firm.checkFromMin).toBeLessThan(made.firm.from);
+    const weak = planBatch(answers({ cutId: 'pork-loin', heightMm: 60 }), { ...around('pork-loin'), freezer: { tempC: -18, lies: 'fan', known: { lnStrength: -0.5, lnError: 0.1 } } });
+    expect(weak.firm.minutes).toBeGreaterThan(made.firm.minutes);
+  });
+  test('frozen solid it is tempered first, in the fridge, and the freezer is left out', () => {
+    const made = plan({ heightMm: 40, pins: { frozen: true } }, 'pork-loin');
+    expect(keys(made)[0]).toBe('temper');
+    expect(keys(made)).not.toContain('firm');
+    expect(codes(made)).toContain('temper-not-chop');
+    expect(made.firm.minutes).toBeGreaterThan(120);
+  });
+  test('tempering on the board counts as out of the fridge', () => expect(plan({ heightMm: 80, massG: 2000, pins: { frozen: true, thawPlace: 'bench', firmMin: 130 } }, 'pork-loin').schedule).toMatchObject({ ok: false, problem: { code: 'too-long-warm' } }));
+  test('slices from the shop and cross-cut ribs start further down; bone dust is rinsed in a bowl', () => {
+    const bought = plan({ way: 'table-grill', heightMm: 3 }, 'beef-shaved');
+    expect(keys(bought)).not.toContain('slice');
+    expect(keys(bought)).not.toContain('firm');
+    const ribs = plan({ way: 'table-grill', heightMm: 8 }, 'beef-cross-cut-rib');
+    expect(keys(ribs)[0]).toBe('rinse-bones');
+    expect(codes(ribs)).toContain('rinse-bones');
+  });
+  test('a scored and pounded steak is treated like pierced meat, and is not firmed', () => {
+    const made = plan({ way: 'thin-steak', heightMm: 15, thicknessMm: 6, pins: { shape: 'pounded' } }, 'beef-top-round');
+    expect(keys(made)).toContain('pound');
+    expect(keys(made)).not.toContain('firm');
+    expect(made.cook.temperature).toMatchObject({ tempC: 71, stricter: true });
+  });
+  test('a whole steak is sliced after it was cooked', () => expect(keys(plan({ way: 'thin-steak', heightMm: 15 }, 'beef-flank')).at(-1)).toBe('carve'));
+  test('pieces are counted together: ten thighs give ten times the slices of one', () => {
+    const [one, ten] = [plan({ massG: 110, pins: { pieces: 1, trimmedG: 100 } }), plan({ massG: 1100, pins: { pieces: 10, trimmedG: 1000 } })];
+    expect(ten.slice.sliceCount).toBe(10 * one.slice.sliceCount);
+    expect(ten.slice.coatAreaM2).toBeCloseTo(10 * one.slice.coatAreaM2, 9);
+    expect(ten.firm.minutes).toBe(one.firm.minutes);
+  });
+  test('with the grain is possible and says what it does', () => expect(codes(plan({ pins: { yawDeg: 90, grainDeg: 0 } }, 'beef-top-round'))).toContain('with-the-grain'));
+  test('a price in gives a price per trimmed kilogram', () => expect(plan({ massG: 1000, pins: { trimmedG: 800, pricePerKg: 20 } }).piece).toMatchObject({ pricePerTrimmedKg: 25, pricePerPerson: 4 }));
+  test('a measured slicing machine is named in the job', () => {
+    const dial = fitDial([{ dial: 1, slices: 10, stackMm: 20 }, { dial: 3, slices: 10, stackMm: 48 }]);
+    if (!dial.ok) throw new Error('refused');
+    const inputs = answers({ cutId: 'pork-loin', heightMm: 60 });
+    const where = { ...around('pork-loin'), slicer: dial.fit };
+    const made = planBatch(inputs, where);
+    expect(made.slice.dial!.dial).toBeCloseTo((4 - 0.6) / 1.4, 6);
+    expect(jobWords({ key: 'slice' }, { plan: made, inputs, around: where }, { system: 'metric', locale: 'en-GB' }).text).toContain('Slicing machine at 2.4');
+  });
+  test('every cut in every way and shape has words without a hole in them', () => {
+    const style = { system: 'us', locale: 'en-US' } as const;
+    for (const cut of CUTS) {
+      for (const way of WAYS) {
+        const inputs = answers({ cutId: cut.id, way, heightMm: cut.usualHeightMm, pins: { frozen: way === 'thin-steak' } });
+        const made = planBatch(inputs, { ...around('chicken-thigh'), cut: findCut(cut.id)! });
+        for (const job of made.schedule.ok ? made.schedule.jobs : []) expect(jobWords(job, { plan: made, inputs, around: { ...around('chicken-thigh'), cut } }, style).text).not.toMatch(/undefined|NaN|Infinity/);
+        for (const caution of made.cautions) expect(Object.values(cautionWords(caution, style)).join()).not.toMatch(/undefined|NaN|Infinity/);
+      }
+    }
+  });
+});
+
 describe('counted back', () => {
   test('skips the night: handwork before an overnight marinade is done in the evening', () => {
     const morning = TABLE_MS - 3 * 3_600_000;
@@ -117,10 +181,10 @@ describe('counted back', () => {
   });
 
   const anyInputs = fc.record({
-    way: fc.constantFrom('stir-fry' as const, 'flat-skewers' as const), cut: fc.constantFrom(...CUTS),
-    massG: fc.double({ min: LIMITS.massG.min, max: LIMITS.massG.max, noNaN: true }), heightMm: fc.double({ min: 5, max: 200, noNaN: true }), thicknessMm: fc.double({ min: 1, max: 30, noNaN: true }),
+    way: fc.constantFrom(...WAYS), cut: fc.constantFrom(...CUTS),
+    massG: fc.double({ min: LIMITS.massG.min, max: LIMITS.massG.max, noNaN: true }), heightMm: fc.double({ min: 5, max: 200, noNaN: true }), thicknessMm: fc.double({ min: 1, max: 40, noNaN: true }),
     people: fc.integer({ min: 1, max: 200 }), tableAtMs: fc.integer({ min: Date.UTC(2020, 0, 1), max: Date.UTC(2040, 0, 1) }),
-    pins: fc.record({ soda: fc.constantFrom('leave-in' as const, 'rinse-off' as const, 'skip' as const), roomTempC: fc.integer({ min: 5, max: 45 }), marinadePlace: fc.constantFrom('fridge' as const, 'counter' as const), lots: fc.integer({ min: 1, max: 40 }) }, { requiredKeys: [] }),
+    pins: fc.record({ soda: fc.constantFrom('leave-in' as const, 'rinse-off' as const, 'skip' as const), roomTempC: fc.integer({ min: 5, max: 45 }), marinadePlace: fc.constantFrom('fridge' as const, 'counter' as const), lots: fc.integer({ min: 1, max: 40 }), shape: fc.constantFrom(...SHAPES), frozen: fc.boolean(), freezerC: fc.integer({ min: -40, max: -8 }), solid: fc.constantFrom('block' as const, 'round' as const, 'slab' as const), pieces: fc.integer({ min: 1, max: 200 }) }, { requiredKeys: [] }),
   });
   test('never ends after the table, never breaks the warm limit, never runs backwards', () =>
     fc.assert(fc.property(anyInputs, ({ cut, ...rest }) => {
@@ -132,6 +196,11 @@ describe('counted back', () => {
       expect(warm).toBeLessThanOrEqual(schedule.warmMin + 1e-6);
       for (const job of schedule.jobs) expect(job.endMs).toBeGreaterThanOrEqual(job.startMs);
     }), { numRuns: 300 }));
+  test('minutes are finite for any freezer and any piece', () =>
+    fc.assert(fc.property(anyInputs, ({ cut, ...rest }) => {
+      const { firm } = planBatch({ ...rest, cutId: cut.id, marinadeId: 'x' }, around(cut.id));
+      for (const value of [firm.minutes, firm.from, firm.to, firm.checkFromMin]) expect(Number.isFinite(value) && value >= 0).toBe(true);
+    }), { numRuns: 60 }));
   test('a plan without pins is never refused', () =>
     fc.assert(fc.property(anyInputs, ({ cut, ...rest }) => {
       expect(planBatch({ ...rest, pins: {}, cutId: cut.id, marinadeId: 'x' }, around(cut.id)).schedule.ok).toBe(true);

@@ -1,19 +1,21 @@
-import { cookRounds, WAY_PRACTICE } from '../cooking';
-import { customaryFirming } from '../firming';
+import { cookRounds, WAY_PRACTICE, type Shape } from '../cooking';
 import { measureIngredient, scaleMarinade, uptakeAt, uptakeModel, type ScaledMarinade, type UptakeModel } from '../marinades';
-import { sizePiece, type Cut } from '../pieces';
+import { pricePerTrimmedKg, sizePiece, usualCount, type Cut } from '../pieces';
 import { COUNTER_MARINADE_MAX_MIN, heldBackState, minimumTemperature, sodiumPerPortion, warmLimitMin } from '../safety';
-import { cutStrips, sliceGeometry } from '../slicing';
 import { chooseSoda, soda, SODA_SCHOOLS, type SodaSchool } from '../tenderizing';
 import { cautionsFor } from './cautionsFor';
 import type { BatchInputs } from './inputs';
 import type { BatchPlan, CookPlan, MarinatePlan, PiecePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
+import { planFirm } from './planFirm';
+import { planSlice } from './planSlice';
 import { scheduleBatch } from './scheduleBatch';
 
 const OWN_SALT_OF_MEAT = 0.001;
 const FRIDGE_C = 4;
 const ROOM_C = 21;
 const SHARE_LEFT_PER_RINSE = 0.55;
+/** Scoring carries the surface inside, as needles do. */
+const SCORED: readonly Shape[] = ['pounded', 'unrolled'];
 
 /**
  * The whole plan of one batch from its answers, pure and total for inputs within LIMITS. Amounts scale with the weight, times with the
@@ -24,20 +26,19 @@ const SHARE_LEFT_PER_RINSE = 0.55;
 export function planBatch(inputs: BatchInputs, around: Surroundings): BatchPlan {
   const { pins } = inputs;
   const piece = planPiece(inputs, around.cut);
-  const slice = planSlice(inputs, piece, around.cut);
-  const firmRange = customaryFirming(piece.heightMm);
-  const firm = { ...firmRange, minutes: pins.firmMin ?? firmRange.from };
+  const slice = planSlice(inputs, { piece, cut: around.cut, slicer: around.slicer });
+  const firm = planFirm({ piece, cut: around.cut, pins, shape: slice.shape, freezer: around.freezer });
   const scaled = scaleMarinade(around.marinade, piece.trimmedG, pins.holdBackShare);
-  const tenderize = planSoda(inputs, around, piece.trimmedG, scaled);
-  const diffusion = uptakeInput(inputs, around.cut, piece, scaled);
+  const tenderize = planSoda(inputs, around, { trimmedG: piece.trimmedG, scaled, slice });
+  const diffusion = uptakeInput(inputs, around.cut, { piece, slice, scaled });
   const salt = uptakeModel(diffusion);
   const marinate = planMarinade(inputs, around, { piece, tenderize, scaled, salt, diffusion });
   const cook: CookPlan = {
-    ...cookRounds(inputs.way, piece.trimmedG, inputs.thicknessMm, around.room),
-    temperature: minimumTemperature(around.cut.animal, { treatment: pins.pierced ? 'pierced' : 'whole', doneness: pins.doneness, backInThePan: inputs.way === 'stir-fry' }),
+    ...cookRounds(inputs.way, piece.trimmedG, slice.pieceMm.thicknessMm, around.room),
+    temperature: minimumTemperature(around.cut.animal, { treatment: pins.pierced || SCORED.includes(slice.shape) ? 'pierced' : 'whole', doneness: pins.doneness, backInThePan: inputs.way === 'stir-fry' }),
   };
   const limitMin = warmLimitMin(pins.roomTempC ?? ROOM_C);
-  const { schedule, lots, marinadeMin } = scheduleBatch({ inputs, zone: around.zone, limitMin, piece, firm, tenderize, marinate, cook });
+  const { schedule, lots, marinadeMin } = scheduleBatch({ inputs, cut: around.cut, zone: around.zone, limitMin, piece, firm, slice, tenderize, marinate, cook });
   const timed = { ...marinate, minutes: marinadeMin, uptake: uptakeAt(salt, marinadeMin) };
   const plan = { piece, firm, slice, tenderize, marinate: timed, cook, schedule, lots };
   return { ...plan, cautions: cautionsFor(plan, inputs, around) };
@@ -46,36 +47,23 @@ export function planBatch(inputs: BatchInputs, around: Surroundings): BatchPlan 
 function planPiece({ massG, heightMm, people, pins }: BatchInputs, cut: Cut): PiecePlan {
   const loss = (cut.trimLoss.from + cut.trimLoss.to) / 2;
   const trimmedG = pins.trimmedG ?? massG * (1 - loss);
+  const pieces = pins.pieces ?? usualCount(cut, trimmedG);
+  // Weighed after trimming, it can be no more than it was before; a slip of the scale is not passed on into the price.
+  const price = pins.pricePerKg === undefined ? undefined : pricePerTrimmedKg(pins.pricePerKg, Math.max(massG, trimmedG), trimmedG);
   return {
-    ...sizePiece(cut, trimmedG, heightMm, pins),
+    ...sizePiece(cut, trimmedG / pieces, heightMm, pins),
     massG,
     trimmedG,
     trimLossG: { from: massG * cut.trimLoss.from, to: massG * cut.trimLoss.to },
     perPersonG: trimmedG / people,
+    pieces,
+    ...(price === undefined ? {} : { pricePerTrimmedKg: price, pricePerPerson: (price * trimmedG) / 1000 / people }),
   };
 }
 
-function planSlice({ way, thicknessMm, pins }: BatchInputs, piece: PiecePlan, cut: Cut): SlicePlan {
-  const practice = WAY_PRACTICE[way];
-  const grainDeg = pins.grainDeg ?? cut.grainDeg;
-  const angles = { grainDeg, grainPitchDeg: pins.grainPitchDeg ?? 0, yawDeg: pins.yawDeg ?? grainDeg, bevelDeg: pins.bevelDeg ?? practice.bevelDeg };
-  const geometry = sliceGeometry({ lengthMm: piece.lengthMm, widthMm: piece.widthMm, heightMm: piece.heightMm, thicknessMm, massG: piece.trimmedG, ...angles });
-  const stripWidthMm = pins.stripWidthMm ?? practice.stripWidthMm;
-  const strips = stripWidthMm ? cutStrips(geometry, thicknessMm, stripWidthMm) : undefined;
-  return {
-    ...geometry,
-    ...angles,
-    thicknessMm,
-    knifeToGrainDeg: (Math.asin(Math.min(1, thicknessMm / geometry.fibreLengthMm)) * 180) / Math.PI,
-    sliceMassG: piece.trimmedG / Math.max(1, geometry.sliceCount),
-    band: practice.thicknessMm,
-    strips,
-    surfaceM2: strips?.coatAreaM2 ?? geometry.coatAreaM2,
-  };
-}
-
-function planSoda({ thicknessMm, pins }: BatchInputs, { cut, sodaIngredient, measures }: Surroundings, trimmedG: number, scaled: ScaledMarinade): TenderizePlan {
-  const { choice: advised, reason } = chooseSoda(cut, thicknessMm, scaled);
+function planSoda({ pins }: BatchInputs, { cut, sodaIngredient, measures }: Surroundings, { trimmedG, scaled, slice }: { trimmedG: number; scaled: ScaledMarinade; slice: SlicePlan }): TenderizePlan {
+  const thicknessMm = slice.pieceMm.thicknessMm;
+  const { choice: advised, reason } = chooseSoda(cut, { thicknessMm, shape: slice.shape }, scaled);
   const choice = pins.soda ?? advised;
   const school = (name: SodaSchool) => {
     const own = choice === name ? { percent: pins.sodaPercent, minutes: pins.sodaMin, rinses: name === 'rinse-off' ? pins.sodaRinses : undefined } : {};
@@ -126,10 +114,9 @@ function sodaSodium({ choice, schools }: TenderizePlan): { from: number; to: num
   return choice === 'leave-in' ? { from: sodiumMg, to: sodiumMg } : { from: sodiumMg * SHARE_LEFT_PER_RINSE ** (rinses + 1), to: sodiumMg * SHARE_LEFT_PER_RINSE ** Math.max(0, rinses - 1) };
 }
 
-function uptakeInput({ thicknessMm, pins, way }: BatchInputs, cut: Cut, piece: PiecePlan, scaled: ScaledMarinade): MarinatePlan['diffusion'] {
-  const stripWidthMm = pins.stripWidthMm ?? WAY_PRACTICE[way].stripWidthMm ?? Infinity;
+function uptakeInput({ pins }: BatchInputs, cut: Cut, { piece, slice, scaled }: { piece: PiecePlan; slice: SlicePlan; scaled: ScaledMarinade }): MarinatePlan['diffusion'] {
   return {
-    thicknessMm: Math.min(thicknessMm, stripWidthMm),
+    thicknessMm: slice.soakThicknessMm,
     tempC: pins.marinadePlace === 'counter' ? (pins.roomTempC ?? ROOM_C) : (pins.fridgeTempC ?? FRIDGE_C),
     meatG: piece.trimmedG,
     meatWaterFraction: cut.composition.water,

@@ -1,12 +1,17 @@
+import type { Cut } from '../pieces';
 import { countBack, warmMinutes, type FlexibleTask, type Schedule, type SideTask, type Task } from '../scheduling';
 import { quietIntervals, type Interval } from '../times';
 import type { BatchInputs } from './inputs';
-import type { CookPlan, MarinatePlan, PiecePlan, TenderizePlan } from './plan';
+import { comesSliced } from './planFirm';
+import type { CookPlan, FirmPlan, MarinatePlan, PiecePlan, SlicePlan, TenderizePlan } from './plan';
 
 /** Handwork: a start and so much per kilogram, min. Own estimates, to be learned from use (docs/sources.md, "Handwork"). */
 const WORK = {
   trim: { start: 4, perKg: 6 },
   slice: { start: 6, perKg: 20 },
+  'rinse-bones': { start: 5, perKg: 4 },
+  pound: { start: 5, perKg: 12 },
+  carve: { start: 2, perKg: 6 },
   soda: { start: 3, perKg: 2 },
   rinse: { start: 5, perKg: 3 },
   coat: { start: 4, perKg: 4 },
@@ -26,8 +31,10 @@ export interface Stages {
   inputs: BatchInputs;
   zone: string;
   limitMin: number;
+  cut: Cut;
   piece: PiecePlan;
-  firm: { minutes: number };
+  firm: FirmPlan;
+  slice: SlicePlan;
   tenderize: TenderizePlan;
   marinate: MarinatePlan;
   cook: CookPlan;
@@ -47,17 +54,22 @@ export function scheduleBatch(stages: Stages): { schedule: Schedule; lots: numbe
   return { schedule: { ...schedule, jobs }, lots, marinadeMin: soaking.minutes };
 }
 
-function chainOf({ inputs, piece, firm, tenderize, marinate, cook }: Stages): (Task | FlexibleTask)[] {
+function chainOf({ inputs, cut, piece, firm, slice, tenderize, marinate, cook }: Stages): (Task | FlexibleTask)[] {
   const kg = piece.trimmedG / 1000;
   const work = (key: keyof typeof WORK) => Math.ceil(WORK[key].start + WORK[key].perKg * kg);
   const { minutes, window, place } = marinate;
   const counter = { hands: true, place: 'counter' } as const;
   const marinating = { key: 'marinate', stage: 'marinate', minutes, hands: false, place } as const;
   const rinsed = tenderize.schools['rinse-off'];
+  const trim: Task = cut.form === 'cross-cut-ribs' ? { key: 'rinse-bones', stage: 'piece', minutes: work('rinse-bones'), ...counter } : { key: 'trim', stage: 'piece', minutes: work('trim'), ...counter };
+  const freezer: Task[] =
+    firm.state.is === 'frozen'
+      ? [{ key: 'temper', stage: 'firm', minutes: firm.minutes, hands: false, place: firm.state.input.place === 'fridge' ? 'fridge' : 'counter' }, trim]
+      : [trim, ...(firm.needed ? [{ key: 'firm', stage: 'firm', minutes: firm.minutes, hands: false, place: 'freezer' } as const] : [])];
+  const knife: Task[] = comesSliced(cut) || slice.shape === 'sliced-after' ? [] : [{ key: slice.shape === 'pounded' ? 'pound' : 'slice', stage: 'slice', minutes: work(slice.shape === 'pounded' ? 'pound' : 'slice'), ...counter }];
   return [
-    { key: 'trim', stage: 'piece', minutes: work('trim'), ...counter },
-    { key: 'firm', stage: 'firm', minutes: firm.minutes, hands: false, place: 'freezer' },
-    { key: 'slice', stage: 'slice', minutes: work('slice'), ...counter },
+    ...freezer,
+    ...knife,
     ...(tenderize.choice === 'rinse-off'
       ? ([
           { key: 'soda', stage: 'tenderize', minutes: work('soda'), ...counter },
@@ -68,13 +80,14 @@ function chainOf({ inputs, piece, firm, tenderize, marinate, cook }: Stages): (T
       : []),
     { key: 'coat', stage: 'marinate', minutes: work('coat'), ...counter },
     inputs.pins.marinadeMin === undefined ? { ...marinating, flex: { fromMin: window.from, toMin: window.to } } : marinating,
-    inputs.way === 'flat-skewers' ? { key: 'thread', stage: 'cook', minutes: work('thread'), ...counter } : { key: 'dry', stage: 'cook', minutes: work('dry'), ...counter },
+    cook.sticks > 0 ? { key: 'thread', stage: 'cook', minutes: work('thread'), ...counter } : { key: 'dry', stage: 'cook', minutes: work('dry'), ...counter },
     { key: 'cook', stage: 'cook', minutes: cook.totalMin + cook.temperature.restMin, hands: true, place: 'heat' },
+    ...(slice.shape === 'sliced-after' ? [{ key: 'carve', stage: 'cook', minutes: work('carve'), hands: true, place: 'heat' } as const] : []),
   ];
 }
 
 function sideOf({ inputs }: Stages, chain: readonly Task[]): SideTask[] {
-  const wait = chain.some((task) => task.key === 'drain') ? 'coat' : 'slice';
+  const wait = !chain.some(({ key }) => key === 'drain') && chain.some(({ key }) => key === 'slice') ? 'slice' : 'coat';
   const mix: SideTask = { key: 'mix', stage: 'marinate', minutes: MIX_MIN, hands: true, place: 'none', before: wait };
   const soak: SideTask = { key: 'soak', stage: 'cook', minutes: inputs.pins.soakMin ?? SOAK_MIN, hands: false, place: 'none', before: 'thread' };
   return [mix, soak];

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { conductivity, conductivityBounds, density, enthalpy, iceFraction, type Meat } from './foodProperties';
 import { propertyTable, type PropertyTable } from './propertyTable';
 import { makeBlock, type Ambient, type Grid } from './solveBlock';
-import { firming, firmnessOf, SURFACE_COEFFICIENTS, thawing } from '.';
+import { firming, firmingTimes, firmnessOf, SURFACE_COEFFICIENTS, thawing } from '.';
 
 const beef: Meat = { water: 0.72, protein: 0.215, fat: 0.055, ash: 0.01, freezingPointC: -1.1 };
 const pork: Meat = { water: 0.7, protein: 0.19, fat: 0.1, ash: 0.01, freezingPointC: -1.1 };
@@ -61,6 +61,13 @@ describe('the solver against analytic solutions', () => {
     const block = makeBlock(plain(0.5, 3.6e6), { lengthMm: 160, widthMm: 100, heightMm: 60, startC: 1, symmetric: true }, grid);
     expect(Math.abs(run(block, air(0, 15), 90).coreC - 0.5185)).toBeLessThan(0.005);
   });
+  test.each([[0.5, 0.5], [1, 0.5], [2, 1]])('a long round, Bi %f, Fo %f: Bessel series', (biot, fourier) => {
+    const [k, rhoC, radius] = [0.5, 3.6e6, 0.03];
+    const seconds = (fourier * radius * radius * rhoC) / k;
+    const grid: Grid = { cells: 24, across: 1, ratio: 1, stepS: seconds / 400 };
+    const block = makeBlock(plain(k, rhoC), { lengthMm: 1e6, widthMm: 60, heightMm: 60, shape: 'round', startC: 1, symmetric: true }, grid);
+    expect(Math.abs(run(block, air(0, (biot * k) / radius), 400).coreC - roundCentre(biot, fourier))).toBeLessThan(4e-3);
+  });
   test('Neumann: the front of freezing water', () => {
     const front = neumannFront(3600, { cells: 60, across: 1, ratio: 1, stepS: 5 });
     expect(Math.abs(front / 27.793 - 1)).toBeLessThan(0.035);
@@ -72,6 +79,27 @@ describe('the solver against analytic solutions', () => {
     expect(Math.abs(block.meanHeat() / before - 1)).toBeLessThan(1e-12);
   });
 });
+
+/** Temperature at the axis of an infinite cylinder: sum of 2 J1(q) exp(-q² Fo) / (q (J0² + J1²)), q J1(q) = Bi J0(q) (Carslaw and Jaeger). */
+function roundCentre(biot: number, fourier: number): number {
+  const bessel = (order: 0 | 1, x: number) => {
+    let [term, sum] = [order ? x / 2 : 1, 0];
+    for (let n = 1; n < 60; n++) {
+      sum += term;
+      term *= -(x * x) / 4 / (n * (n + order));
+    }
+    return sum;
+  };
+  const miss = (q: number) => q * bessel(1, q) - biot * bessel(0, q);
+  let theta = 0;
+  for (let from = 1e-6; from < 12; from += 0.05) {
+    if (miss(from) * miss(from + 0.05) > 0) continue;
+    let [low, high] = [from, from + 0.05];
+    for (let halving = 0; halving < 50; halving++) if (miss(low) * miss((low + high) / 2) > 0) low = (low + high) / 2; else high = (low + high) / 2;
+    theta += (2 * bessel(1, low) * Math.exp(-low * low * fourier)) / (low * (bessel(0, low) ** 2 + bessel(1, low) ** 2));
+  }
+  return theta;
+}
 
 /** Depth of the front in mm after a wall jumped to -18 °C: water and ice with sharp freezing spread over 0.02 K. */
 function neumannFront(seconds: number, grid: Grid): number {
@@ -109,6 +137,17 @@ describe('the solver against published formulas, as bands', () => {
     expect(moment.minutes / 60 / pham(mm)).toBeGreaterThan(0.88);
     expect(moment.minutes / 60 / pham(mm)).toBeLessThan(1.12);
   });
+});
+
+test.each([25, 60, 100])('Plank leaves out the sensible heat: a slab of %d mm takes 10 to 30 %% longer than he says (formula published 1913, from memory)', (mm) => {
+  const half = mm / 2000;
+  const latent = 1055 * 0.72 * 333_600 * 0.86;
+  const plank = ((latent / (-1.1 + 18)) * (half / 14 + (half * half) / 2 / 1.2)) / 60;
+  const block = makeBlock(propertyTable(beef), { lengthMm: 1e6, widthMm: 1e6, heightMm: mm, startC: 4, symmetric: true }, { cells: 12, across: 1, ratio: 0.85, stepS: 60 });
+  let moment = block.advance(air(-18, 14));
+  while (moment.coreC > -10) moment = block.advance(air(-18, 14));
+  expect(moment.minutes / plank).toBeGreaterThan(1.05);
+  expect(moment.minutes / plank).toBeLessThan(1.4);
 });
 
 const inFreezer = (meat: Meat, heightMm: number, widthMm: number, lengthMm: number, more: Partial<Parameters<typeof firming>[0]> = {}) =>
@@ -158,6 +197,34 @@ describe('firming', () => {
       expect(time(height + 8, freezerC)).toBeGreaterThan(time(height, freezerC));
       expect(time(height, freezerC + 3)).toBeGreaterThan(time(height, freezerC));
     }), { numRuns: 6 }));
+  test('on cold metal it comes out as it always did (computed)', () => {
+    const { course } = inFreezer(beef, 60, 100, 140, { surface: SURFACE_COEFFICIENTS.metal });
+    for (const [minutes, ice, core] of [[30, 0.074, 2.369], [60, 0.1764, 0.093], [120, 0.3678, -1.097]] as const) {
+      const moment = course.find((one) => one.minutes === minutes)!;
+      expect([Math.abs(moment.iceFraction - ice) < 3e-3, Math.abs(moment.coreC - core) < 0.05]).toEqual([true, true]);
+    }
+  });
+  test('the film shows a shell that grows inward', () => {
+    const { film } = inFreezer(pork, 60, 100, 140, { frames: 24 });
+    expect(film!.frames.length).toBeGreaterThanOrEqual(24);
+    expect(film!.frames.length).toBeLessThan(48);
+    const columns = film!.lengthMm.length - 1;
+    const middle = film!.frames[Math.floor(film!.frames.length / 2)]!;
+    expect(middle.frozen.length).toBe(columns * (film!.heightMm.length - 1));
+    expect(middle.frozen[middle.frozen.length - 1]!).toBeGreaterThan(middle.frozen[0]!);
+    expect(film!.heightMm[film!.heightMm.length - 1]).toBeCloseTo(30, 6);
+  });
+  test('a wide slab takes longer than the block of its height, a round less', () => {
+    const of = (shape: 'block' | 'slab' | 'round') => inFreezer(pork, 60, 60, 200, { shape }).idealFromMin!;
+    expect(of('slab')).toBeGreaterThan(of('block'));
+    expect(of('round')).toBeLessThan(of('slab'));
+  });
+  test('the quick grid of the plan is within three per cent of the usual one', () => {
+    for (const height of [25, 45, 70]) {
+      const input = { meat: pork, heightMm: height, widthMm: 100, lengthMm: 160, startC: 4, freezerC: -18, surface: SURFACE_COEFFICIENTS.fan };
+      expect(Math.abs(firmingTimes(input).idealFromMin! / firming(input).idealFromMin! - 1)).toBeLessThan(0.03);
+    }
+  });
   test('a freezer that is not cold is a bad call', () => {
     expect(() => inFreezer(beef, 30, 100, 100, { freezerC: 0 })).toThrow(RangeError);
     expect(() => inFreezer(beef, 30, 100, 100, { startC: -5 })).toThrow(RangeError);

@@ -43,6 +43,24 @@ export interface FirmingInput extends BlockSize {
   wrapGapMm?: number;
   /** Also give the state at this time. */
   minutes?: number;
+  /** Also give cuts through the middle of the piece, about so many, evenly in time. */
+  frames?: number;
+}
+
+/** Ice in a cut through the middle of the piece along its length, at one time. */
+export interface Frame {
+  minutes: number;
+  /** Share of the water, row by row from the bottom; cell borders are in the film. */
+  frozen: number[];
+}
+
+export interface Film {
+  /** Cell borders in mm from the middle toward the end. */
+  lengthMm: number[];
+  /** Cell borders in mm: from the middle to the top where top and bottom are alike, else from the bottom. */
+  heightMm: number[];
+  mirrored: boolean;
+  frames: Frame[];
 }
 
 export interface FirmingResult {
@@ -56,6 +74,7 @@ export interface FirmingResult {
   at?: { iceFraction: number; coreC: number; surfaceC: number };
   /** The way there, a moment a step. */
   course: Moment[];
+  film?: Film;
 }
 
 /** The time followed: what is not firm by then will not be tonight. */
@@ -68,14 +87,38 @@ export const LONGEST_FIRMING_MIN = 24 * 60;
  * @throws RangeError when the freezer is not colder than the meat's freezing point
  */
 export function firming(input: FirmingInput, grid?: Grid): FirmingResult {
+  const { course, film, halfFrozen, table } = solve(input, grid);
+  const asked = input.minutes === undefined ? undefined : momentAt(course, input.minutes, input.startC);
+  return {
+    ...crossing(course, input.startC, input.meat.freezingPointC),
+    bench: halfFrozen ? onTheBench(blockOf(table, input, grid, halfFrozen), (halfFrozen.step * gridFor(input, grid).stepS) / 60) : null,
+    ...(asked ? { at: { iceFraction: asked.iceFraction, coreC: asked.coreC, surfaceC: asked.surfaceC } } : {}),
+    course,
+    ...(film ? { film } : {}),
+  };
+}
+
+/** Enough for a plan: a few milliseconds, within two per cent of the usual grid. */
+const QUICK_GRID: Grid = { cells: 5, ratio: 0.65, stepS: 120 };
+
+export type FirmingTimes = Pick<FirmingResult, 'firmFromMin' | 'idealFromMin' | 'idealToMin' | 'tooHardFromMin'>;
+
+/** The times alone, on a coarser grid; else as `firming`. */
+export function firmingTimes(input: FirmingInput): FirmingTimes {
+  return crossing(solve(input, QUICK_GRID).course, input.startC, input.meat.freezingPointC);
+}
+
+/** State after so many minutes, on the coarser grid. */
+export function frozenAfter(input: FirmingInput & { minutes: number }): Pick<Moment, 'iceFraction' | 'coreC'> {
+  return momentAt(solve(input, QUICK_GRID, true).course, input.minutes, input.startC);
+}
+
+function solve(input: FirmingInput, grid?: Grid, noLonger = false) {
   const { meat, freezerC, startC } = input;
   if (!(freezerC < meat.freezingPointC - 1)) throw new RangeError('The freezer must be colder than the meat freezes.');
   if (!(startC > meat.freezingPointC)) throw new RangeError('The meat must not be frozen yet.');
   const table = propertyTable(meat);
-  const { course, halfFrozen } = followFreezing(table, input, grid);
-  const first = crossing(course, startC, meat.freezingPointC);
-  const asked = input.minutes === undefined ? undefined : momentAt(course, input.minutes, startC);
-  return { ...first, bench: halfFrozen ? onTheBench(blockOf(table, input, grid, halfFrozen), (halfFrozen.step * gridFor(input, grid).stepS) / 60) : null, ...(asked ? { at: { iceFraction: asked.iceFraction, coreC: asked.coreC, surfaceC: asked.surfaceC } } : {}), course };
+  return { table, ...followFreezing(table, input, { grid, noLonger }) };
 }
 
 function ambientOf({ freezerC, surface, wrapGapMm = 0 }: FirmingInput): Ambient {
@@ -85,24 +128,45 @@ function ambientOf({ freezerC, surface, wrapGapMm = 0 }: FirmingInput): Ambient 
 
 const gridFor = ({ heightMm }: BlockSize, grid?: Grid): Grid => grid ?? { ...USUAL_GRID, ...(heightMm < THIN_MM ? { stepS: THIN_STEP_S } : {}) };
 
-const blockOf = (table: PropertyTable, input: FirmingInput, grid?: Grid, from?: BlockState) => makeBlock(table, { ...input, symmetric: input.surface.top === input.surface.bottom }, gridFor(input, grid), from);
+const blockOf = (table: PropertyTable, input: FirmingInput, grid?: Grid, from?: BlockState) => makeBlock(table, { ...input, symmetric: input.surface.top === input.surface.bottom || input.shape === 'round' }, gridFor(input, grid), from);
 
-/** Until it is too hard and the time asked for is past, or too long; the middle of the ideal is kept on the way. */
-function followFreezing(table: PropertyTable, input: FirmingInput, grid?: Grid): { course: Moment[]; halfFrozen?: BlockState } {
+/** Frames are taken at every such step, and every second one is dropped whenever there are too many. */
+function filming(block: Block, wanted: number) {
+  const { lengthMm, heightMm } = block.section();
+  const film: Film = { lengthMm, heightMm, mirrored: false, frames: [] };
+  let every = 1;
+  return {
+    film,
+    take(step: number, minutes: number) {
+      if (step % every) return;
+      film.frames.push({ minutes, frozen: block.section().frozen.map((share) => Math.round(share * 1000) / 1000) });
+      if (film.frames.length < 2 * wanted) return;
+      film.frames = film.frames.filter((_, index) => index % 2 === 1);
+      every *= 2;
+    },
+  };
+}
+
+/** Until it is too hard and the time asked for is past, or too long; `noLonger` than the time asked for. The middle of the ideal is kept on the way. */
+function followFreezing(table: PropertyTable, input: FirmingInput, { grid, noLonger }: { grid?: Grid; noLonger: boolean }): { course: Moment[]; halfFrozen?: BlockState; film?: Film } {
   const block = blockOf(table, input, grid);
   const ambient = ambientOf(input);
   const course: Moment[] = [];
+  const camera = input.frames ? filming(block, input.frames) : undefined;
+  if (camera) camera.film.mirrored = ambient.topW === ambient.bottomW || input.shape === 'round';
   let halfFrozen: BlockState | undefined;
   for (;;) {
     const moment = block.advance(ambient);
     course.push(moment);
+    camera?.take(course.length, moment.minutes);
     if (!halfFrozen && moment.iceFraction >= BENCH_FROM_ICE) halfFrozen = block.state();
-    if (moment.minutes >= LONGEST_FIRMING_MIN) return { course, halfFrozen };
-    if (firmnessOf(moment, input.meat.freezingPointC) === 'too-hard' && moment.minutes >= (input.minutes ?? 0)) return { course, halfFrozen };
+    const asked = moment.minutes >= (input.minutes ?? 0);
+    const over = (noLonger && asked) || moment.minutes >= LONGEST_FIRMING_MIN || (firmnessOf(moment, input.meat.freezingPointC) === 'too-hard' && asked);
+    if (over) return { course, halfFrozen, film: camera?.film };
   }
 }
 
-function crossing(course: readonly Moment[], startC: number, freezingPointC: number): Pick<FirmingResult, 'firmFromMin' | 'idealFromMin' | 'idealToMin' | 'tooHardFromMin'> {
+function crossing(course: readonly Moment[], startC: number, freezingPointC: number): FirmingTimes {
   const start: Moment = { minutes: 0, iceFraction: 0, coreC: startC, surfaceC: startC };
   /** When a rising quantity first passes its mark, between two steps by straight line. */
   const when = (value: (moment: Moment) => number, mark: number): number | null => {

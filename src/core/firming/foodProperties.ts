@@ -106,12 +106,12 @@ export function conductivityBounds(meat: Meat, tempC: number): { parallel: numbe
 
 /** Conductivity, W/mK: protein and ash in water after Levy, fat in that after Maxwell and Eucken, ice in all after Levy. */
 export function conductivity(meat: Meat, tempC: number): number {
-  const parts = partsOf(meat, tempC);
-  const volume = Object.fromEntries(Object.entries(parts).map(([name, part]) => [name, volumeOf(part, tempC)])) as Record<keyof typeof parts, number>;
-  const k = (name: keyof typeof parts) => at(parts[name].component.conductivity, tempC);
-  const solids = volume.protein + volume.ash;
-  const solidK = (volume.protein * k('protein') + volume.ash * k('ash')) / solids;
-  const brine = levy(k('water'), solidK, solids / (solids + volume.water));
-  const fatty = maxwell(brine, k('fat'), volume.fat / (volume.fat + solids + volume.water));
-  return levy(fatty, k('ice'), volume.ice / (volume.fat + volume.ice + solids + volume.water));
+  const { water, ice, protein, fat, ash } = partsOf(meat, tempC);
+  const [waterV, iceV, fatV] = [volumeOf(water, tempC), volumeOf(ice, tempC), volumeOf(fat, tempC)];
+  const [proteinV, ashV] = [volumeOf(protein, tempC), volumeOf(ash, tempC)];
+  const solids = proteinV + ashV;
+  const solidK = (proteinV * at(PROTEIN.conductivity, tempC) + ashV * at(ASH.conductivity, tempC)) / solids;
+  const brine = levy(at(WATER.conductivity, tempC), solidK, solids / (solids + waterV));
+  const fatty = maxwell(brine, at(FAT.conductivity, tempC), fatV / (fatV + solids + waterV));
+  return levy(fatty, at(ICE.conductivity, tempC), iceV / (fatV + iceV + solids + waterV));
 }

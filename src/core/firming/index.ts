@@ -1,8 +1,9 @@
-export { customaryFirming } from './customaryFirming';
 export type { Meat } from './foodProperties';
 export {
-  FREEZER_PRESETS, firming, firmnessOf, SURFACE_COEFFICIENTS,
+  FIRM, FREEZER_PRESETS, firming, firmnessOf, firmingTimes, frozenAfter, SURFACE_COEFFICIENTS,
+  type Film, type FirmingTimes,
   type FirmingInput, type FirmingResult, type Firmness, type FreezerPreset,
 } from './firming';
-export { THAW_PLACES, thawing, type ThawInput, type ThawPlace, type ThawResult } from './thawing';
-export type { Moment } from './solveBlock';
+export { THAW_PLACES, thawing, thawingTimes, type ThawInput, type ThawPlace, type ThawResult } from './thawing';
+export { SOLVED_SHAPES, type Moment, type SolvedShape } from './solveBlock';
+export { FIRMNESS_REPORTS, firmingIn, learnFreezer, strengthened, UNKNOWN_FREEZER, type FirmnessReport, type FreezerKnowledge } from './learnFreezer';

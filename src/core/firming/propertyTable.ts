@@ -18,8 +18,22 @@ const GRID_K = 0.05;
 const WARMEST_C = 45;
 const UNFROZEN_C = 5;
 
-/** Density is held at its unfrozen value: the swelling of ice is left out, mass is kept. */
+const tables = new Map<string, PropertyTable>();
+const MOST_TABLES = 24;
+
+/** Density is held at its unfrozen value: the swelling of ice is left out, mass is kept. Made once for each meat and remembered. */
 export function propertyTable(meat: Meat): PropertyTable {
+  const { water, protein, fat, ash, freezingPointC } = meat;
+  const key = [water, protein, fat, ash, freezingPointC].join();
+  let known = tables.get(key);
+  if (!known) {
+    if (tables.size >= MOST_TABLES) tables.clear();
+    tables.set(key, (known = makeTable(meat)));
+  }
+  return known;
+}
+
+function makeTable(meat: Meat): PropertyTable {
   const rho = density(meat, UNFROZEN_C);
   const points = Math.round((WARMEST_C - COLDEST_C) / GRID_K) + 1;
   const temperatures = Float64Array.from({ length: points }, (_, index) => COLDEST_C + index * GRID_K);

@@ -1,9 +1,15 @@
 import { heatAt, type PropertyTable } from './propertyTable';
 
+export const SOLVED_SHAPES = ['block', 'slab', 'round'] as const;
+/** A slab is so wide that its edges do not count; a round lies on its side, its height the diameter. */
+export type SolvedShape = (typeof SOLVED_SHAPES)[number];
+
 export interface BlockSize {
   lengthMm: number;
   widthMm: number;
   heightMm: number;
+  /** Left out: a block. */
+  shape?: SolvedShape;
 }
 
 /** What the block lies in. */
@@ -41,12 +47,30 @@ function widths(sideM: number, { cells, ratio }: Grid, mirrored: boolean): Float
   return Float64Array.from(mirrored ? [...[...scaled].reverse(), ...scaled] : scaled);
 }
 
-interface Axis {
+/** Cells along one direction: how wide, how much volume and how much face each has per unit of the other directions. */
+interface Cells {
   widths: Float64Array;
+  volumes: Float64Array;
+  /** Face before each cell, and after the last. */
+  faces: Float64Array;
+}
+
+const straight = (cells: Float64Array): Cells => ({ widths: cells, volumes: cells, faces: new Float64Array(cells.length + 1).fill(1) });
+
+/** From the axis of a round outward. */
+function radial(cells: Float64Array): Cells {
+  let radius = 0;
+  const faces = Float64Array.from([0, ...Array.from(cells, (width) => (radius += width))]);
+  return { widths: cells, volumes: cells.map((_, index) => (faces[index + 1]! ** 2 - faces[index]! ** 2) / 2), faces };
+}
+
+/** A direction in which nothing differs. */
+const even = (): Cells => straight(new Float64Array([1]));
+
+interface Axis extends Cells {
   stride: number;
-  /** Heat transfer at the first and the last cell's outer face, W/m2K; 0 on a plane of symmetry. */
-  first: number;
-  last: number;
+  /** Heat transfer at the outer face of the first and of the last cell, W/m2K; 0 on a plane of symmetry. */
+  outerW: Float64Array;
 }
 
 /** Where a block stands, to go on from. */
@@ -66,64 +90,59 @@ export interface Block {
 }
 
 /**
- * Cooling or warming of a block in air, its water freezing over a range: enthalpy method, locally one-dimensional implicit sweeps with the
+ * Cooling or warming of a block, slab or round in air, its water freezing over a range: enthalpy method, locally one-dimensional implicit sweeps with the
  * apparent capacity and a quasi-enthalpy correction after Pham, which keeps the energy exact. A quarter of the block is solved, an eighth when
  * top and bottom are alike. Not for irregular or stacked pieces; supercooling is left out.
  */
 export function makeBlock(table: PropertyTable, size: BlockSize & { startC: number; symmetric: boolean }, grid: Grid = USUAL_GRID, from?: BlockState): Block {
   const level = { ...grid, cells: grid.across ?? grid.cells };
-  const x = widths(size.lengthMm / 1000, level, false);
-  const y = widths(size.widthMm / 1000, level, false);
-  const z = widths(size.heightMm / 1000, grid, !size.symmetric);
-  const count = x.length * y.length * z.length;
+  const { shape = 'block' } = size;
+  const mirrored = !size.symmetric && shape !== 'round';
+  const x = shape === 'slab' ? even() : straight(widths(size.lengthMm / 1000, level, false));
+  const y = shape === 'block' ? straight(widths(size.widthMm / 1000, level, false)) : even();
+  const upright = widths(size.heightMm / 1000, grid, mirrored);
+  const z = shape === 'round' ? radial(upright) : straight(upright);
+  const [nx, ny, nz] = [x.widths.length, y.widths.length, z.widths.length];
+  const count = nx * ny * nz;
   const heat = from ? from.heat.slice() : new Float64Array(count).fill(heatAt(table, size.startC));
-  const [temp, conduct, capacity, frozen] = [new Float64Array(count), new Float64Array(count), new Float64Array(count), new Float64Array(count)];
-  const longest = Math.max(x.length, y.length, z.length);
-  const fields: Fields = {
-    heat, temp, conduct, capacity,
-    upper: new Float64Array(longest),
-    right: new Float64Array(longest),
-    refresh(index) {
-      const place = Math.min(last, Math.max(0, (heat[index]! - table.lowest) / table.step));
-      const below = Math.floor(place);
-      const share = place - below;
-      temp[index] = table.temperatureC[below]! + share * (table.temperatureC[below + 1]! - table.temperatureC[below]!);
-      conduct[index] = table.conductivity[below]! + share * (table.conductivity[below + 1]! - table.conductivity[below]!);
-      capacity[index] = table.capacity[below]! + share * (table.capacity[below + 1]! - table.capacity[below]!);
-      frozen[index] = table.frozen[below]! + share * (table.frozen[below + 1]! - table.frozen[below]!);
-    },
-  };
-  const last = table.temperatureC.length - 1 - 1e-6;
-  for (let index = 0; index < count; index++) fields.refresh(index);
+  const [temp, resist, capacity, ice] = [new Float64Array(count), new Float64Array(count), new Float64Array(count), new Float64Array(count)];
+  const longest = Math.max(nx, ny, nz);
+  const fields: Fields = { table, packed: pack(table), heat, temp, resist, capacity, upper: new Float64Array(longest), right: new Float64Array(longest) };
+  lookUp(fields);
+  const volumes = volumesOf({ x, y, z });
+  const whole = volumes.reduce((sum, volume) => sum + volume, 0);
+  const axes: [Axis, Axis, Axis] = [x, y, z].map((cells, axis) => ({ ...cells, stride: [1, nx, nx * ny][axis]!, outerW: new Float64Array(2) })) as [Axis, Axis, Axis];
   let step = from?.step ?? 0;
 
   return {
     advance({ airC, topW, bottomW }) {
       step++;
-      const axes: Axis[] = [
-        { widths: x, stride: 1, first: 0, last: topW },
-        { widths: y, stride: x.length, first: 0, last: topW },
-        { widths: z, stride: x.length * y.length, first: size.symmetric ? 0 : bottomW, last: topW },
-      ];
-      for (const axis of step % 2 ? axes : [...axes].reverse()) sweep(axis, { axes, airC, stepS: grid.stepS }, fields);
-      return momentOf({ x, y, z }, { temp, frozen }, (step * grid.stepS) / 60);
+      const [along, over, up] = axes;
+      along.outerW[1] = shape === 'slab' ? 0 : topW;
+      over.outerW[1] = shape === 'block' ? topW : 0;
+      up.outerW.set([mirrored ? bottomW : 0, shape === 'round' ? (topW + bottomW) / 2 : topW]);
+      const surroundings = { airC, stepS: grid.stepS };
+      if (step % 2) sweep(along, over, up, surroundings, fields);
+      else sweep(up, along, over, surroundings, fields);
+      sweep(over, along, up, surroundings, fields);
+      if (step % 2) sweep(up, along, over, surroundings, fields);
+      else sweep(along, over, up, surroundings, fields);
+
+      lookUpIce(table, heat, ice);
+      let frozen = 0;
+      for (let index = 0; index < count; index++) frozen += volumes[index]! * ice[index]!;
+      return { minutes: (step * grid.stepS) / 60, iceFraction: frozen / whole, ...coreAndSurface(temp, nx * ny, nz) };
     },
     state: () => ({ heat: heat.slice(), step }),
-    meanHeat() {
-      let [sum, volume] = [0, 0];
-      eachCell({ x, y, z }, (index, cell) => {
-        sum += cell * heat[index]!;
-        volume += cell;
-      });
-      return sum / volume;
-    },
+    meanHeat: () => volumes.reduce((sum, volume, index) => sum + volume * heat[index]!, 0) / whole,
     section() {
-      const rows = Array.from({ length: z.length }, (_, k) => k * x.length * y.length);
-      const cells = rows.flatMap((row) => Array.from({ length: x.length }, (_, i) => row + i));
+      lookUpIce(table, heat, ice);
+      const rows = Array.from({ length: nz }, (_, k) => k * nx * ny);
+      const cells = rows.flatMap((row) => Array.from({ length: nx }, (_, i) => row + i));
       return {
-        lengthMm: borders(x), heightMm: borders(z),
+        lengthMm: borders(x.widths), heightMm: borders(z.widths),
         temperatureC: cells.map((index) => temp[index]!),
-        frozen: cells.map((index) => frozen[index]!),
+        frozen: cells.map((index) => ice[index]!),
       };
     },
   };
@@ -135,34 +154,77 @@ const borders = (cells: Float64Array): number[] => {
 };
 
 interface Fields {
+  table: PropertyTable;
+  packed: Float64Array;
   heat: Float64Array;
   temp: Float64Array;
-  conduct: Float64Array;
+  /** Resistance of half a metre, 1/(2k): times a cell's width it is the way from its middle to its face. */
+  resist: Float64Array;
   capacity: Float64Array;
   upper: Float64Array;
   right: Float64Array;
-  refresh: (index: number) => void;
+}
+
+/** Temperatures, conductivities and capacities of all cells from their heat. Plain loops and arrays from here on: this runs millions of times a second. */
+function lookUp({ table: { lowest, step }, packed, heat, temp, resist, capacity }: Fields): void {
+  const last = packed.length / 3 - 1 - 1e-6;
+  const perStep = 1 / step;
+  for (let index = 0; index < heat.length; index++) {
+    const wished = (heat[index]! - lowest) * perStep;
+    const place = wished < 0 ? 0 : wished > last ? last : wished;
+    const below = place | 0;
+    const share = place - below;
+    const at = 3 * below;
+    temp[index] = packed[at]! + share * (packed[at + 3]! - packed[at]!);
+    resist[index] = packed[at + 1]! + share * (packed[at + 4]! - packed[at + 1]!);
+    capacity[index] = packed[at + 2]! + share * (packed[at + 5]! - packed[at + 2]!);
+  }
+}
+
+/** What is looked up together lies together. */
+function pack({ temperatureC, conductivity, capacity }: PropertyTable): Float64Array {
+  const packed = new Float64Array(3 * temperatureC.length);
+  for (let entry = 0; entry < temperatureC.length; entry++) packed.set([temperatureC[entry]!, 0.5 / conductivity[entry]!, capacity[entry]!], 3 * entry);
+  return packed;
+}
+
+function lookUpIce({ lowest, step, frozen }: PropertyTable, heat: Float64Array, ice: Float64Array): void {
+  const last = frozen.length - 1 - 1e-6;
+  for (let index = 0; index < heat.length; index++) {
+    const wished = (heat[index]! - lowest) / step;
+    const place = wished < 0 ? 0 : wished > last ? last : wished;
+    const below = place | 0;
+    ice[index] = frozen[below]! + (place - below) * (frozen[below + 1]! - frozen[below]!);
+  }
 }
 
 /** One implicit step along one axis, line by line (Thomas algorithm). */
-function sweep(axis: Axis, { axes, airC, stepS }: { axes: Axis[]; airC: number; stepS: number }, { heat, temp, conduct, capacity, refresh, upper, right }: Fields): void {
-  const { widths: d, stride, first, last } = axis;
+function sweep(axis: Axis, a: Axis, b: Axis, { airC, stepS }: { airC: number; stepS: number }, fields: Fields): void {
+  const { widths: d, volumes, faces, stride, outerW } = axis;
+  const [first, last] = [outerW[0]!, outerW[1]!];
+  const { heat, temp, resist, capacity, upper, right } = fields;
   const n = d.length;
-  const [a, b] = axes.filter((one) => one !== axis) as [Axis, Axis];
-  for (let i = 0; i < a.widths.length; i++) {
-    for (let j = 0; j < b.widths.length; j++) {
+  const perStep = 1 / stepS;
+  const [na, nb] = [a.widths.length, b.widths.length];
+  for (let i = 0; i < na; i++) {
+    for (let j = 0; j < nb; j++) {
       const base = i * a.stride + j * b.stride;
-      const face = (outerW: number, cell: number) => (outerW > 0 ? 1 / (1 / outerW + d[cell]! / 2 / conduct[base + cell * stride]!) : 0);
-      let below = face(first, 0);
+      let below = first > 0 ? faces[0]! / (1 / first + d[0]! * resist[base]!) : 0;
+      let [beforeUpper, beforeRight] = [0, 0];
       for (let cell = 0; cell < n; cell++) {
         const index = base + cell * stride;
-        const above = cell === n - 1 ? face(last, cell) : 1 / (d[cell]! / 2 / conduct[index]! + d[cell + 1]! / 2 / conduct[index + stride]!);
-        const storage = (capacity[index]! * d[cell]!) / stepS;
-        const fromAir = (cell === 0 ? below * airC : 0) + (cell === n - 1 ? above * airC : 0);
-        const lower = cell === 0 ? 0 : -below;
-        const pivot = storage + below + above - lower * (cell === 0 ? 0 : upper[cell - 1]!);
-        upper[cell] = cell === n - 1 ? 0 : -above / pivot;
-        right[cell] = (storage * temp[index]! + fromAir - lower * (cell === 0 ? 0 : right[cell - 1]!)) / pivot;
+        const inside = d[cell]! * resist[index]!;
+        const above = cell < n - 1 ? faces[cell + 1]! / (inside + d[cell + 1]! * resist[index + stride]!) : last > 0 ? faces[n]! / (1 / last + inside) : 0;
+        const storage = capacity[index]! * volumes[cell]! * perStep;
+        let known = storage * temp[index]!;
+        if (cell === 0) known += below * airC;
+        if (cell === n - 1) known += above * airC;
+        const lower = cell === 0 ? 0 : below;
+        const perPivot = 1 / (storage + below + above + lower * beforeUpper);
+        beforeRight = (known + lower * beforeRight) * perPivot;
+        beforeUpper = cell === n - 1 ? 0 : -above * perPivot;
+        upper[cell] = beforeUpper;
+        right[cell] = beforeRight;
         below = above;
       }
       let next = 0;
@@ -170,29 +232,24 @@ function sweep(axis: Axis, { axes, airC, stepS }: { axes: Axis[]; airC: number; 
         const index = base + cell * stride;
         next = right[cell]! - upper[cell]! * next;
         heat[index] = heat[index]! + capacity[index]! * (next - temp[index]!);
-        refresh(index);
       }
     }
   }
+  lookUp(fields);
 }
 
-type Cells = Record<'x' | 'y' | 'z', Float64Array>;
-
-function eachCell({ x, y, z }: Cells, visit: (index: number, volume: number) => void): void {
+function volumesOf({ x, y, z }: Record<'x' | 'y' | 'z', Cells>): Float64Array {
+  const volumes = new Float64Array(x.volumes.length * y.volumes.length * z.volumes.length);
   let index = 0;
-  for (const depth of z) for (const width of y) for (const length of x) visit(index++, length * width * depth);
+  for (const depth of z.volumes) for (const width of y.volumes) for (const length of x.volumes) volumes[index++] = length * width * depth;
+  return volumes;
 }
 
-function momentOf(cells: Cells, { temp, frozen: ice }: { temp: Float64Array; frozen: Float64Array }, minutes: number): Moment {
-  const { x, y, z } = cells;
-  let [frozen, volume] = [0, 0];
-  eachCell(cells, (index, cell) => {
-    frozen += cell * ice[index]!;
-    volume += cell;
-  });
-  const column = Array.from(z, (_, k) => temp[k * x.length * y.length]!);
-  // The middle of a block that lies on metal is off centre: while it cools the warmest counts, while it warms the coldest.
-  const surfaceC = column[column.length - 1]!;
-  const coreC = surfaceC <= column[column.length >> 1]! ? Math.max(...column) : Math.min(...column);
-  return { minutes, iceFraction: frozen / volume, coreC, surfaceC };
+/** Of the column through the middle, from below to above. Where it lies on metal the middle is off centre: while it cools the warmest counts, while it warms the coldest. */
+function coreAndSurface(temp: Float64Array, layer: number, layers: number): Pick<Moment, 'coreC' | 'surfaceC'> {
+  const surfaceC = temp[(layers - 1) * layer]!;
+  const cooling = surfaceC <= temp[(layers >> 1) * layer]!;
+  let coreC = temp[0]!;
+  for (let k = 1; k < layers; k++) coreC = cooling ? Math.max(coreC, temp[k * layer]!) : Math.min(coreC, temp[k * layer]!);
+  return { coreC, surfaceC };
 }

@@ -17,7 +17,7 @@ const line = (ingredientId: string, massG: number, note?: string) => ({ ingredie
 /** The marinades a new kitchen starts with, of our own making, each written for a kilogram of trimmed meat. */
 export const STARTER_BOOK: readonly BookEntry[] = [
   {
-    name: 'Cumin and orange', note: 'Savoury with a little fruit; no soy, no wheat.', ways: ['flat-skewers', 'stir-fry'], forMassG: 1000, minutes: { from: 60, to: 1200 }, holdBackShare: 0.15, holdBackFor: 'brushing',
+    name: 'Cumin and orange', note: 'Savoury with a little fruit; no soy, no wheat.', ways: ['flat-skewers', 'stir-fry', 'cube-skewers'], forMassG: 1000, minutes: { from: 60, to: 1200 }, holdBackShare: 0.15, holdBackFor: 'brushing',
     lines: [line('orange-juice', 110), line('salt-fine', 11), line('cumin', 9, 'toasted first'), line('coriander-seed', 4), line('chilli-flakes', 2), line('garlic', 20), line('onion', 75), line('olive-oil', 45)],
   },
   {
@@ -25,15 +25,15 @@ export const STARTER_BOOK: readonly BookEntry[] = [
     lines: [line('soy-sauce', 62), line('rice-wine', 40), line('fennel-seed', 5), line('ginger', 10), line('garlic', 15), line('corn-starch', 14), line('sesame-oil', 18)],
   },
   {
-    name: 'Juniper and cider', note: 'For poultry and pork: sour-sweet, dark berries.', ways: ['flat-skewers', 'stir-fry'], forMassG: 1000, minutes: { from: 30, to: 480 }, holdBackShare: 0.1, holdBackFor: 'glaze',
+    name: 'Juniper and cider', note: 'For poultry and pork: sour-sweet, dark berries.', ways: ['flat-skewers', 'stir-fry', 'cube-skewers'], forMassG: 1000, minutes: { from: 30, to: 480 }, holdBackShare: 0.1, holdBackFor: 'glaze',
     lines: [line('cider-vinegar', 35), line('water', 40), line('salt-sea', 12), line('honey', 20), line('juniper', 5), line('black-pepper', 3), line('thyme', 4), line('neutral-oil', 30)],
   },
   {
-    name: 'Pear and dark soy', note: 'Sweet and mild; the pear tenderizes gently.', ways: ['flat-skewers', 'stir-fry'], forMassG: 1000, minutes: { from: 60, to: 1440 }, holdBackShare: 0.15, holdBackFor: 'brushing',
+    name: 'Pear and dark soy', note: 'Sweet and mild; the pear tenderizes gently.', ways: ['flat-skewers', 'stir-fry', 'table-grill', 'cube-skewers'], forMassG: 1000, minutes: { from: 60, to: 1440 }, holdBackShare: 0.15, holdBackFor: 'brushing',
     lines: [line('soy-sauce', 55), line('dark-soy-sauce', 25), line('brown-sugar', 35), line('pear', 90), line('garlic', 18), line('ginger', 6), line('black-pepper', 2), line('sesame-oil', 20)],
   },
   {
-    name: 'Lemon, yogurt and paprika', note: 'Clings well; sour enough that soda has to be rinsed off first.', ways: ['flat-skewers'], forMassG: 1000, minutes: { from: 60, to: 720 }, holdBackShare: 0.2, holdBackFor: 'sauce',
+    name: 'Lemon, yogurt and paprika', note: 'Clings well; sour enough that soda has to be rinsed off first.', ways: ['flat-skewers', 'cube-skewers'], forMassG: 1000, minutes: { from: 60, to: 720 }, holdBackShare: 0.2, holdBackFor: 'sauce',
     lines: [line('yogurt', 160), line('lemon-juice', 25), line('salt-fine', 12), line('paprika', 8), line('cumin', 5), line('garlic', 20), line('olive-oil', 25)],
   },
   {
@@ -41,7 +41,11 @@ export const STARTER_BOOK: readonly BookEntry[] = [
     lines: [line('tamari', 60), line('kiwi', 35, 'puréed, added last'), line('ginger', 12), line('spring-onion', 30), line('potato-starch', 14), line('neutral-oil', 20)],
   },
   {
-    name: 'Salt, pepper and rosemary', note: 'Nearly dry: seasoned, oiled, nothing in the way.', ways: ['flat-skewers', 'stir-fry'], forMassG: 1000, minutes: { from: 30, to: 720 }, holdBackShare: 0,
+    name: 'Salt, pepper and rosemary', note: 'Nearly dry: seasoned, oiled, nothing in the way.', ways: ['flat-skewers', 'stir-fry', 'cube-skewers', 'table-grill', 'thin-steak'], forMassG: 1000, minutes: { from: 30, to: 720 }, holdBackShare: 0,
     lines: [line('salt-flake', 11), line('black-pepper', 4), line('rosemary', 5), line('garlic', 10), line('lemon-juice', 15), line('olive-oil', 40)],
+  },
+  {
+    name: 'Onion and lime', note: 'For a whole thin steak: onion juice and lime from the surface, four to eight hours at most.', ways: ['thin-steak', 'table-grill'], forMassG: 1000, minutes: { from: 60, to: 480 }, holdBackShare: 0.15, holdBackFor: 'sauce',
+    lines: [line('soy-sauce', 45), line('lime-juice', 40), line('onion', 120, 'grated, with its juice'), line('garlic', 15), line('black-pepper', 4), line('neutral-oil', 30)],
   },
 ];

@@ -1,3 +1,5 @@
-export { ANIMALS, freezingPointC, isPoultry, type Animal, type Composition, type Cut } from './cut';
+export { ANIMALS, FATS, FORMS, isGame, isPoultry, SUITS, usualFreezingPointC, WORKS, type Animal, type Composition, type Cut, type Form, type SuitsBecause } from './cut';
 export { CUTS, findCut } from './cuts';
-export { meatDensityGPerMm3, sizePiece, type PieceSize } from './sizePiece';
+export { divide, pricePerTrimmedKg, type DividedPart, type Part } from './divide';
+export { searchCuts } from './searchCuts';
+export { meatDensityGPerMm3, sizePiece, usualCount, type PieceSize } from './sizePiece';

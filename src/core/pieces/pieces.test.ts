@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { ANIMALS, CUTS, findCut, meatDensityGPerMm3, sizePiece } from '.';
+import { judgeTenderizing } from '../tenderizing';
+import { ANIMALS, CUTS, divide, findCut, meatDensityGPerMm3, pricePerTrimmedKg, searchCuts, sizePiece, usualCount } from '.';
 
 interface FoodRow {
   water: number;
@@ -32,9 +33,9 @@ test('compositions add up to the whole', () => {
   for (const { id, composition } of CUTS) expect([id, composition.water + composition.protein + composition.fat + composition.ash]).toEqual([id, expect.closeTo(1, 2)]);
 });
 
-test('about a dozen cuts of five animals, each with its own id', () => {
+test('about seventy cuts, each with its own id, every animal among them', () => {
   expect(new Set(CUTS.map(({ id }) => id)).size).toBe(CUTS.length);
-  expect(CUTS.length).toBeGreaterThanOrEqual(12);
+  expect(CUTS.length).toBeGreaterThanOrEqual(65);
   for (const animal of ANIMALS) expect(CUTS.some((cut) => cut.animal === animal)).toBe(true);
 });
 
@@ -50,4 +51,43 @@ describe('the size of a piece', () => {
     })));
   test('keeps what was measured', () => expect(sizePiece(cut, 1000, 40, { lengthMm: 300, widthMm: 90 })).toEqual({ lengthMm: 300, widthMm: 90, heightMm: 40 }));
   test('needs a weight', () => expect(() => sizePiece(cut, 0, 40)).toThrow(RangeError));
+});
+
+describe('finding a cut by any of its names', () => {
+  test.each([
+    ['topside', 'beef-top-round'], ['silverside', 'beef-bottom-round'], ['scotch fillet', 'beef-ribeye'], ['entrecote', 'beef-ribeye'], ['onglet', 'beef-hanger'], ['boston butt', 'pork-shoulder'], ['collar', 'pork-neck'], ['backstrap venison', 'venison-loin'],
+    ['flanken', 'beef-cross-cut-rib'], ['TOP ROUND', 'beef-top-round'], ['chump', 'lamb-rump'], ['magret', 'duck-breast'], ['round tip', 'beef-knuckle'],
+  ])('%s', (text, id) => expect(searchCuts(text, CUTS)[0]!.id).toBe(id));
+  test('every name of every cut finds it', () => {
+    for (const cut of CUTS) for (const name of [cut.name, ...cut.otherNames]) expect([name, searchCuts(name, CUTS).some(({ id }) => id === cut.id)]).toEqual([name, true]);
+  });
+  test('an animal finds its cuts; nonsense finds none and never throws', () => {
+    expect(searchCuts('turkey', CUTS).every(({ animal }) => animal === 'turkey')).toBe(true);
+    expect(searchCuts('xyzzy', CUTS)).toEqual([]);
+    expect(searchCuts('', CUTS)).toHaveLength(CUTS.length);
+    fc.assert(fc.property(fc.string(), (text) => Array.isArray(searchCuts(text, CUTS))));
+  });
+});
+
+describe('dividing a long piece', () => {
+  test('by volume, and the parts add up', () => {
+    const parts = divide(900, [{ lengthMm: 200, heightMm: 20 }, { lengthMm: 100, heightMm: 10 }]);
+    expect(parts.map(({ massG }) => massG)).toEqual([720, 180]);
+  });
+  test('needs two parts', () => expect(() => divide(900, [{ lengthMm: 200, heightMm: 20 }])).toThrow(RangeError));
+});
+
+test('what is trimmed off is paid for: 20 a kilogram with a fifth lost is 25', () => expect(pricePerTrimmedKg(20, 1000, 800)).toBe(25));
+test('chicken thighs come by the dozen, a top round alone', () => expect([usualCount(findCut('chicken-thigh')!, 1100), usualCount(findCut('beef-top-round')!, 1400)]).toEqual([10, 1]));
+
+describe('should it be tenderized (common practice)', () => {
+  const judge = (cutId: string, fibreLengthMm: number, way: 'stir-fry' | 'cube-skewers' = 'stir-fry', thicknessMm = fibreLengthMm) => judgeTenderizing(findCut(cutId)!, { way, fibreLengthMm, thicknessMm });
+  test('tender cuts do not need it', () => expect(judge('beef-tenderloin', 6).answer).toBe('no'));
+  test('working muscles do, and thinner slices change that', () => {
+    expect(judge('beef-flank', 5)).toMatchObject({ answer: 'yes', changes: expect.arrayContaining([{ code: 'thinner', belowMm: 2.5 }]) });
+    expect(judge('beef-flank', 2).answer).toBe('optional');
+  });
+  test('some work: it helps from 5 mm up', () => expect([judge('lamb-leg', 4).answer, judge('lamb-leg', 6).answer]).toEqual(['no', 'optional']));
+  test('a blade along the fibres is told to turn', () => expect(judge('lamb-leg', 20, 'stir-fry', 4).changes).toContainEqual({ code: 'across' }));
+  test('cubes want force', () => expect(judge('beef-clod', 25, 'cube-skewers')).toMatchObject({ answer: 'yes', reason: 'cubes-by-force' }));
 });

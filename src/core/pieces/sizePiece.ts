@@ -31,3 +31,8 @@ export function sizePiece(cut: Cut, massG: number, heightMm: number, given: { le
   const widthMm = given.widthMm ?? Math.sqrt(areaMm2 / cut.lengthToWidth);
   return { lengthMm: areaMm2 / widthMm, widthMm, heightMm };
 }
+
+/** Pieces that make up this weight when each is of the usual size for the cut: chicken thighs come by the dozen, a top round alone. At least one. */
+export function usualCount(cut: Cut, massG: number): number {
+  return Math.max(1, Math.round(massG / cut.usualMassG));
+}

@@ -1,6 +1,6 @@
 import type { JobKey } from '../scheduling';
 
-export const EVENT_KINDS = ['job-started', 'job-done', 'job-undone', 'timer-extended', 'caution-acknowledged'] as const;
+export const EVENT_KINDS = ['job-started', 'job-done', 'job-undone', 'timer-extended', 'caution-acknowledged', 'firmness-reported'] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
 
 /** One thing that was done, as kept in the append-only record. */

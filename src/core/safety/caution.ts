@@ -7,6 +7,13 @@ export type CautionStage = 'piece' | 'firm' | 'slice' | 'tenderize' | 'marinate'
 /** What can go wrong at a step, as data; the words are in the words domain. `guards` says whether it can hurt someone. */
 export type Caution = { stage: CautionStage; guards: 'illness' | 'injury' | 'result' } & (
   | { code: 'half-frozen-slips' }
+  | { code: 'slicer' }
+  | { code: 'temper-not-chop' }
+  | { code: 'freezer-weak' }
+  | { code: 'with-the-grain'; fibreLengthMm: number }
+  | { code: 'falls-apart'; thicknessMm: number }
+  | { code: 'rinse-bones' }
+  | { code: 'game-through'; animal: Animal; tempC: number }
   | { code: 'warm-minutes'; warmMin: number; limitMin: number; lots: number }
   | { code: 'hot-room'; roomTempC: number; limitMin: number }
   | { code: 'rinse-in-bowl' }

@@ -1,5 +1,9 @@
 import { isPoultry, type Animal } from '../pieces';
 
+/** Never below 71 °C: parasites that freezing does not kill (bear, boar), and rabbit as FSIS has it with game. From memory. */
+const ALWAYS_THROUGH: readonly Animal[] = ['boar', 'bear', 'rabbit'];
+const PINK: readonly Animal[] = ['beef', 'lamb', 'venison'];
+
 export type Doneness = 'guidance' | 'pink';
 export type Treatment = 'whole' | 'pierced' | 'minced';
 
@@ -24,13 +28,14 @@ const THROUGH = { tempC: 71, restMin: 0 };
 const POULTRY = { tempC: 74, restMin: 0 };
 
 /**
- * Minimum temperature at the centre and rest (USDA FSIS, from memory): whole cuts 63 °C and 3 min, minced and pierced 71 °C, poultry 74 °C.
- * Pink is offered only for whole-muscle beef and lamb that goes back in the pan; the guidance stands beside it.
+ * Minimum temperature at the centre and rest (USDA FSIS, from memory): whole cuts 63 °C and 3 min, minced, pierced, boar and bear 71 °C, poultry 74 °C.
+ * Pink is offered only for whole-muscle beef, lamb and venison that goes back in the pan; the guidance stands beside it.
  */
 export function minimumTemperature(animal: Animal, { treatment, doneness = 'guidance', backInThePan }: Handling): CentreTemperature {
   const wantsPink = doneness === 'pink';
   const answered = (allowed: boolean) => (wantsPink ? (allowed ? 'offered' : 'refused') : 'not-asked');
   if (isPoultry(animal)) return { ...POULTRY, pink: answered(false), stricter: false };
+  if (ALWAYS_THROUGH.includes(animal)) return { ...THROUGH, pink: answered(false), stricter: false };
   if (treatment !== 'whole') return { ...THROUGH, pink: answered(false), stricter: treatment === 'pierced' };
-  return { ...WHOLE, pink: answered(backInThePan && (animal === 'beef' || animal === 'lamb')), stricter: false };
+  return { ...WHOLE, pink: answered(backInThePan && PINK.includes(animal)), stricter: false };
 }

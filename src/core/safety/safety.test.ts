@@ -9,6 +9,10 @@ test.each([
   ['beef', 'pierced', 'guidance', { tempC: 71, restMin: 0, pink: 'not-asked', stricter: true }],
   ['beef', 'minced', 'guidance', { tempC: 71, restMin: 0, pink: 'not-asked', stricter: false }],
   ['chicken', 'whole', 'pink', { tempC: 74, restMin: 0, pink: 'refused', stricter: false }],
+  ['venison', 'whole', 'pink', { tempC: 63, restMin: 3, pink: 'offered', stricter: false }],
+  ['boar', 'whole', 'pink', { tempC: 71, restMin: 0, pink: 'refused', stricter: false }],
+  ['bear', 'whole', 'guidance', { tempC: 71, restMin: 0, pink: 'not-asked', stricter: false }],
+  ['goose', 'whole', 'guidance', { tempC: 74, restMin: 0, pink: 'not-asked', stricter: false }],
   ['turkey', 'pierced', 'guidance', { tempC: 74, restMin: 0, pink: 'not-asked', stricter: false }],
 ] as const)('%s, %s, %s (USDA FSIS, from memory)', (animal, treatment, doneness, wanted) => expect(minimumTemperature(animal, { treatment, doneness, backInThePan: true })).toEqual(wanted));
 

@@ -2,7 +2,7 @@ export const STAGES = ['piece', 'firm', 'slice', 'tenderize', 'marinate', 'cook'
 export type Stage = (typeof STAGES)[number];
 
 export const JOB_KEYS = [
-  'trim', 'firm', 'slice', 'soda', 'soda-wait', 'rinse', 'drain', 'mix', 'coat', 'marinate', 'turn', 'soak', 'thread', 'dry', 'cook',
+  'temper', 'rinse-bones', 'trim', 'firm', 'slice', 'pound', 'soda', 'soda-wait', 'rinse', 'drain', 'mix', 'coat', 'marinate', 'turn', 'soak', 'thread', 'dry', 'cook', 'carve',
 ] as const;
 export type JobKey = (typeof JOB_KEYS)[number];
 

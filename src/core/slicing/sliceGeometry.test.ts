@@ -28,6 +28,11 @@ describe('plane cuts through a block (analytic cases)', () => {
     expect(cut).toMatchObject({ stepMm: expect.closeTo(3.192533, 6), sliceLengthMm: expect.closeTo(95.775999, 5), sliceCount: 56 });
   });
   test('with the grain the fibres run the length of the piece', () => expect(sliceGeometry({ ...block, thicknessMm: 5, yawDeg: 90 }).fibreLengthMm).toBeCloseTo(200, 6));
+  test('turned the other way it is the mirror image', () => {
+    const [left, right] = [-30, 30].map((deg) => sliceGeometry({ ...block, thicknessMm: 4, yawDeg: deg, grainDeg: deg }));
+    expect(left).toEqual(right);
+    expect(sliceGeometry({ ...block, thicknessMm: 4, yawDeg: -30, grainDeg: 30 }).fibreLengthMm).toBeCloseTo(8, 9);
+  });
   test('fibres across the piece are crossed by a blade along it', () => expect(sliceGeometry({ ...block, thicknessMm: 4, yawDeg: 90, grainDeg: 90 }).fibreLengthMm).toBeCloseTo(4, 6));
 });
 

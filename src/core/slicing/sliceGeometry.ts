@@ -3,7 +3,7 @@ export interface SliceInput {
   widthMm: number;
   heightMm: number;
   thicknessMm: number;
-  /** Turn of the blade from straight across the length, seen from above. */
+  /** Turn of the blade from straight across the length, seen from above; the other way negative. */
   yawDeg?: number;
   /** Lean of the blade from upright. */
   bevelDeg?: number;
@@ -29,7 +29,7 @@ export interface SliceGeometry {
   wedgeMm: number;
 }
 
-const RAW_MEAT_G_PER_MM3 = 1.055e-3;
+export const RAW_MEAT_G_PER_MM3 = 1.055e-3;
 /** How far a line of this direction cosine runs before it leaves a layer this thick. */
 const reach = (layerMm: number, cosine: number) => layerMm / Math.max(Math.abs(cosine), 1e-9);
 const rad = (deg: number) => (deg * Math.PI) / 180;
@@ -39,22 +39,15 @@ const rad = (deg: number) => (deg * Math.PI) / 180;
  * fibre length t / |n.f|. Past the turn at which the blade leaves through the ends instead of the sides, the slices are
  * counted along the width. Exact geometry of the block; a real piece has rounded ends.
  *
- * @throws RangeError for sizes that are not positive or angles outside yaw 0..90, bevel -75..75, pitch -90..90
+ * @throws RangeError for sizes that are not positive or angles outside yaw -90..90, bevel -75..75, pitch -90..90
  * @example sliceGeometry({ lengthMm: 200, widthMm: 100, heightMm: 30, thicknessMm: 4, bevelDeg: 45 }).sliceCount // 35
  */
 export function sliceGeometry(input: SliceInput): SliceGeometry {
   const { lengthMm, widthMm, heightMm, thicknessMm, yawDeg = 0, bevelDeg = 0, grainDeg = 0, grainPitchDeg = 0, massG } = input;
   for (const size of [lengthMm, widthMm, heightMm, thicknessMm]) if (!(size > 0)) throw new RangeError('sizes must be positive');
-  if (!(yawDeg >= 0 && yawDeg <= 90) || !(Math.abs(bevelDeg) <= 75) || !(Math.abs(grainPitchDeg) <= 90) || !(Math.abs(grainDeg) <= 90)) throw new RangeError('angle out of range');
+  if (!(Math.abs(yawDeg) <= 90) || !(Math.abs(bevelDeg) <= 75) || !(Math.abs(grainPitchDeg) <= 90) || !(Math.abs(grainDeg) <= 90)) throw new RangeError('angle out of range');
 
-  const [yaw, bevel, grain, pitch] = [rad(yawDeg), rad(bevelDeg), rad(grainDeg), rad(grainPitchDeg)];
-  const crossing = Math.abs(Math.cos(bevel) * Math.cos(pitch) * Math.cos(yaw - grain) + Math.sin(bevel) * Math.sin(pitch));
-  const longestFibreMm = Math.min(
-    reach(lengthMm, Math.cos(pitch) * Math.cos(grain)),
-    reach(widthMm, Math.cos(pitch) * Math.sin(grain)),
-    reach(heightMm, Math.sin(pitch)),
-  );
-
+  const [yaw, bevel] = [rad(Math.abs(yawDeg)), rad(bevelDeg)];
   const endToEnd = Math.tan(yaw) > lengthMm / widthMm;
   const boardStepMm = thicknessMm / Math.cos(bevel);
   const stepMm = boardStepMm / (endToEnd ? Math.sin(yaw) : Math.cos(yaw));
@@ -64,7 +57,7 @@ export function sliceGeometry(input: SliceInput): SliceGeometry {
   const coatAreaMm2 = massG ? (2 * massG) / RAW_MEAT_G_PER_MM3 / thicknessMm : 2 * sliceCount * sliceWidthMm * sliceLengthMm;
 
   return {
-    fibreLengthMm: Math.min(reach(thicknessMm, crossing), longestFibreMm),
+    fibreLengthMm: fibresThrough({ lengthMm, widthMm, heightMm, grainDeg, grainPitchDeg }, { yawDeg, bevelDeg, layerMm: thicknessMm }),
     sliceWidthMm,
     sliceLengthMm,
     stepMm,
@@ -73,3 +66,18 @@ export function sliceGeometry(input: SliceInput): SliceGeometry {
     wedgeMm: heightMm * Math.abs(Math.tan(bevel)),
   };
 }
+
+/** How long the fibres are within a layer cut by a plane of this turn and lean: t / |n.f|, at most as long as the piece allows. */
+export function fibresThrough({ lengthMm, widthMm, heightMm, grainDeg = 0, grainPitchDeg = 0 }: Omit<SliceInput, 'thicknessMm'>, { yawDeg, bevelDeg, layerMm }: { yawDeg: number; bevelDeg: number; layerMm: number }): number {
+  const [yaw, bevel, grain, pitch] = [rad(yawDeg), rad(bevelDeg), rad(grainDeg), rad(grainPitchDeg)];
+  const crossing = Math.abs(Math.cos(bevel) * Math.cos(pitch) * Math.cos(yaw - grain) + Math.sin(bevel) * Math.sin(pitch));
+  return Math.min(
+    reach(layerMm, crossing),
+    reach(lengthMm, Math.cos(pitch) * Math.cos(grain)),
+    reach(widthMm, Math.cos(pitch) * Math.sin(grain)),
+    reach(heightMm, Math.sin(pitch)),
+  );
+}
+
+/** The flattest lean at which a full slice still fits in the length of the piece, degrees from upright. */
+export const flattestLeanDeg = ({ lengthMm, heightMm }: Pick<SliceInput, 'lengthMm' | 'heightMm'>): number => Math.min(75, (Math.atan2(lengthMm, heightMm) * 180) / Math.PI);

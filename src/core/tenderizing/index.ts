@@ -3,3 +3,4 @@ export {
   type SodaAdvice, type SodaInput, type SodaSchool, type SodaStrength, type SodaTaste,
 } from './soda';
 export { chooseSoda, type MarinadeCharacter, type SodaChoice, type SodaReason } from './chooseSoda';
+export { judgeTenderizing, type JudgementChange, type JudgementReason, type TenderizingAnswer, type TenderizingJudgement } from './judgeTenderizing';

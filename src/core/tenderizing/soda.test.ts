@@ -54,6 +54,9 @@ test.each([
   ['lamb-leg', 8, { acid: false, strongFruit: false }, 'rinse-off', 'tough-or-thick'],
   ['lamb-leg', 4, { acid: true, strongFruit: false }, 'rinse-off', 'acid-marinade'],
   ['beef-flank', 4, { acid: false, strongFruit: true }, 'skip', 'strong-fruit'],
-] as const)('%s at %d mm with %j: %s', (cutId, thicknessMm, marinade, choice, reason) => expect(chooseSoda(findCut(cutId)!, thicknessMm, marinade)).toEqual({ choice, reason }));
+] as const)('%s at %d mm with %j: %s', (cutId, thicknessMm, marinade, choice, reason) => expect(chooseSoda(findCut(cutId)!, { thicknessMm, shape: 'ribbons' }, marinade)).toEqual({ choice, reason }));
+
+test('never for cubes (common practice): soda works from the surface', () =>
+  expect(chooseSoda(findCut('beef-flank')!, { thicknessMm: 25, shape: 'cubes' }, { acid: false, strongFruit: false })).toEqual({ choice: 'skip', reason: 'thick-piece' }));
 
 test('nothing weighs nothing', () => expect(() => soda({ massG: 0, thicknessMm: 4, school: 'leave-in' })).toThrow(RangeError));

@@ -1,5 +1,5 @@
 import type { Caution } from '../safety';
-import { formatDuration, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
+import { formatDuration, formatLength, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
 import { ALLERGEN_NAMES, ANIMAL_NAMES, listOf } from './names';
 
 export interface CautionWords {
@@ -14,6 +14,20 @@ export function cautionWords(caution: Caution, style: FormatStyle): CautionWords
   switch (caution.code) {
     case 'half-frozen-slips':
       return { title: 'Half-frozen meat slips', text: 'Lay it on its flat side on a damp cloth, curl your fingers, never force the knife.' };
+    case 'slicer':
+      return { title: 'Slicing machine: use the pusher', text: 'Fingers stay behind it. Pull the plug before you clean the blade.' };
+    case 'temper-not-chop':
+      return { title: 'Temper it, do not chop it', text: 'A hard-frozen block slips under the knife. Wait until the blade goes in by itself.' };
+    case 'freezer-weak':
+      return { title: 'This freezer will not firm it in time', text: 'Use thinner pieces or a colder freezer; the minutes in the plan are a guess. Press it before you slice.' };
+    case 'with-the-grain':
+      return { title: `With the grain: fibres of ${formatLength(caution.fibreLengthMm, style)} in a bite`, text: 'A long chew, as some want it in jerky; anywhere else it eats like leather. Turn the blade across the fibres.' };
+    case 'falls-apart':
+      return { title: `${formatLength(caution.thicknessMm, style)} falls apart`, text: 'Below 2 mm slices tear on the stick and drop through the grate.' };
+    case 'rinse-bones':
+      return { title: 'Rinse bone dust in a bowl', text: 'Several changes of cold water, not under a running tap: splashes carry what is on raw meat. Then clean sink, board and hands, and pat the ribs dry.' };
+    case 'game-through':
+      return { title: `${ANIMAL_NAMES[caution.animal]}: never below ${temp(caution.tempC)}`, text: 'Freezing does not make it safe. Measure the thickest piece.' };
     case 'warm-minutes':
       return {
         title: `Out of the fridge ${formatDuration(caution.warmMin)} of ${formatDuration(caution.limitMin)}`,
@@ -56,12 +70,12 @@ export function cautionWords(caution: Caution, style: FormatStyle): CautionWords
     case 'pierced':
       return {
         title: `Pierced meat: ${temp(caution.tempC)} at the centre`,
-        text: `Needles carry the surface inside. Lower only if you hold ${rested(caution.otherTempC, caution.otherRestMin)} with a thermometer.`,
+        text: `Needles, blades and scores carry the surface inside. Lower only if you hold ${rested(caution.otherTempC, caution.otherRestMin)} with a thermometer.`,
       };
     case 'pink-offered':
       return { title: 'A little pink, back in the pan', text: `Out while still a little pink, it finishes with the rest. The guidance stays ${rested(caution.tempC, caution.restMin)}.` };
     case 'pink-refused':
-      return { title: `No pink ${ANIMAL_NAMES[caution.animal].toLowerCase()} here`, text: `Planned at ${rested(caution.tempC, caution.restMin)} instead: pink is offered only for whole beef and lamb that goes back in the pan.` };
+      return { title: `No pink ${ANIMAL_NAMES[caution.animal].toLowerCase()} here`, text: `Planned at ${rested(caution.tempC, caution.restMin)} instead: pink is offered only for whole beef, lamb and venison that goes back in the pan.` };
     case 'sugar-burns':
       return { title: 'A sweet mix burns', text: 'Medium-high, not high; brush glaze on in the last minutes. Water into a hot sugared pan spits.' };
     case 'surface-dry':

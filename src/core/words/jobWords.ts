@@ -1,5 +1,6 @@
 import type { BatchInputs, BatchPlan, Surroundings } from '../batches';
 import type { Job, JobKey } from '../scheduling';
+import { SHAPE_UNITS } from './boardWords';
 import { formatDuration, formatLength, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
 
 export interface JobWords {
@@ -12,6 +13,7 @@ export interface JobWords {
 }
 
 export const JOB_SHORT: Record<JobKey, string> = {
+  temper: 'Temper', 'rinse-bones': 'Rinse', pound: 'Pound', carve: 'Slice',
   trim: 'Trim', firm: 'Firm', slice: 'Slice', soda: 'Soda on', 'soda-wait': 'Soda', rinse: 'Rinse', drain: 'Drain', mix: 'Mix', coat: 'Coat', marinate: 'Marinate',
   turn: 'Turn', soak: 'Soak sticks', thread: 'Thread', dry: 'Wipe dry', cook: 'Cook',
 };
@@ -31,19 +33,32 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: Jo
   const say = (title: string, text: string): JobWords => ({ title, short: JOB_SHORT[key], text });
   const soda = tenderize.schools['rinse-off'];
   const reached = Math.round((marinate.uptake.centreFraction ?? 0) * 20) * 5;
-  const grill = inputs.way === 'flat-skewers';
+  const { state } = plan.firm;
+  const dial = slice.dial ? ` Slicing machine at ${formatNumber(slice.dial.dial, style.locale, 1)}.` : '';
+  const counted = (n: number) => `${formatNumber(n, style.locale)} ${SHAPE_UNITS[slice.shape][n === 1 ? 0 : 1]}`;
 
   switch (key) {
+    case 'temper':
+      return say('Temper it', `${state.is === 'frozen' && state.input.place === 'bench' ? 'On the board' : 'In the fridge'}, about ${formatDuration(plan.firm.minutes)}, until the blade goes in by itself. An estimate: press it and see.`);
+    case 'rinse-bones':
+      return say('Rinse the ribs', 'In a bowl of cold water, several changes, until no bone dust is left. Pat them dry.');
     case 'trim':
       return say('Trim it', `${around.cut.trim} Weigh what is left: ${mass(piece.trimmedG)} expected. Lay it flat and plump on a tray.${inLots}`);
     case 'firm':
-      return say('Firm it in the freezer', `${formatDuration(plan.firm.from)} to ${formatDuration(plan.firm.to)}, until the outside is stiff and the middle still gives. An estimate: press it and see.`);
+      return say('Firm it in the freezer', `Press it from ${formatDuration(plan.firm.checkFromMin)}; good between ${formatDuration(plan.firm.from)} and ${formatDuration(plan.firm.to)}, when the outside is stiff and the middle still gives. An estimate.`);
     case 'slice':
       return say(
         'Slice it',
-        `${length(slice.thicknessMm)} thick, across the fibres, about ${formatNumber(slice.sliceCount, style.locale)} slices${slice.bevelDeg ? `, knife leaning ${formatNumber(slice.bevelDeg, style.locale)}°` : ''}.` +
-          `${slice.strips ? ` Then cut the slices into strips of ${length(slice.strips.stripWidthMm)}.` : ''}${inLots}`,
+        slice.shape === 'cubes' ? `Cubes of ${length(slice.thicknessMm)}, about ${formatNumber(slice.pieceCount, style.locale)}, all one size.${inLots}`
+          : slice.shape === 'unrolled' ? `Unroll it into ${counted(slice.pieceCount)} ${length(slice.thicknessMm)} thick, a rod beside it sets the thickness; ${formatNumber(slice.unrolled!.turns, style.locale)} turns. Score both faces lightly.${inLots}`
+          : slice.shape === 'butterflied' ? `Cut level through the middle, nearly to the edge, and open it: ${counted(slice.pieceCount)} ${length(slice.pieceMm.thicknessMm)} thick.${inLots}`
+          : `${length(slice.thicknessMm)} thick, ${slice.knifeToGrainDeg > 60 ? 'across the fibres' : 'slanted to the fibres'}, about ${formatNumber(slice.sliceCount, style.locale)} slices${slice.bevelDeg ? `, knife leaning ${formatNumber(slice.bevelDeg, style.locale)}°` : ''}.` +
+            `${slice.strips ? ` Then cut the slices into strips of ${length(slice.strips.stripWidthMm)}.` : ''}${dial}${inLots}`,
       );
+    case 'pound':
+      return say('Score and pound it', `Score a grid of 6 mm lightly on both faces, then beat it to ${length(slice.pieceMm.thicknessMm)}, pushing outward: it grows to about ${length(slice.pieceMm.lengthMm)} × ${length(slice.pieceMm.widthMm)}.${inLots}`);
+    case 'carve':
+      return say('Slice it across', `After its rest, across the fibres, ${length(slice.thicknessMm)} thick${slice.bevelDeg ? `, knife leaning ${formatNumber(slice.bevelDeg, style.locale)}°` : ''}. A clean board: the one for raw meat is put away.`);
     case 'soda':
       return say('Soda on', `Sprinkle ${mass(soda.sodaG)} of soda (${soda.spoken.spoken}) over the slices and rub it in, a little oil helps to spread it.${inLots}`);
     case 'soda-wait':
@@ -69,13 +84,16 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: Jo
     case 'thread':
       return say('Thread the skewers', `${formatNumber(cook.sticks, style.locale)} sticks. Zigzag like a running stitch, stretched so the stick hardly shows.${inLots}`);
     case 'dry':
-      return say('Wipe the strips dry', `Let the marinade drip off and pat them: wet meat steams. Keep what waits in the fridge.${inLots}`);
+      return say('Wipe the meat dry', `Let the marinade drip off and pat them: wet meat steams. Keep what waits in the fridge.${inLots}`);
     case 'cook': {
       const side = `${formatNumber(cook.minutesPerSide.from, style.locale, 1)} to ${formatNumber(cook.minutesPerSide.to, style.locale, 1)} min a side`;
       const rounds = `${formatNumber(cook.rounds, style.locale)} ${cook.rounds === 1 ? 'round' : 'rounds'}`;
       const { tempC, restMin } = cook.temperature;
       const centre = `${formatTemperature(tempC, style)} at the centre${restMin ? ` and ${restMin} min rest` : ''}`;
-      return grill
+      if (cook.heat === 'oven') return say('Roast the skewers', `${rounds} at ${formatTemperature(180, style)}, ${formatNumber(2 * cook.minutesPerSide.from, style.locale)} to ${formatNumber(2 * cook.minutesPerSide.to, style.locale)} min, turned and brushed at half time, to ${centre}. What waits stays in the fridge.`);
+      if (cook.heat === 'table') return say('Grill at the table', `${rounds}, very hot, ${side}, to ${centre}. Oil the grate; a plate or basket for small slices. What waits stays in the fridge.`);
+      if (inputs.way === 'thin-steak') return say('Sear the steaks', `${rounds}, one layer each, ${side}, to ${centre}. Dry surface, hot pan. What waits stays in the fridge.`);
+      return cook.heat === 'grill'
         ? say('Grill the skewers', `${rounds}, ${side} over direct heat, to ${centre}. Oil the grate. What waits stays in the fridge.`)
         : say('Stir-fry in rounds', `${rounds}, one layer each, about 1 min, turn, a few strokes, out. Everything back at the end, to ${centre}. What waits stays in the fridge.`);
     }

@@ -1,11 +1,13 @@
+import type { z } from 'zod';
 import * as contract from '@/contract/calculations';
 import { findIngredient, measureIngredient, readIngredient, uptake, type MeasuredIngredient } from '@/core/marinades';
 import { firming, SURFACE_COEFFICIENTS, thawing, type Meat } from '@/core/firming';
-import { findCut, freezingPointC } from '@/core/pieces';
-import { sliceGeometry } from '@/core/slicing';
+import { findCut } from '@/core/pieces';
+import { dialFor, evennessOf, evennessOfStacks, fitDial, flattestLeanDeg, shapeCuts, thicknessByWeightMm } from '@/core/slicing';
 import { soda } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
-import { quantityWords } from '@/core/words';
+import { dialProblemWords, quantityWords } from '@/core/words';
+import { readCut } from '../cuts/cuts';
 import { breaksRule } from './failures';
 import { operation, type Operation } from './operation';
 
@@ -14,8 +16,8 @@ const tag = 'calculations';
 /** The same functions that the screens run, one to a path. */
 export const calculations: Operation[] = [
   operation({
-    method: 'POST', path: '/calc/slices', tag, summary: 'Slices of a block: fibre length, size, count, surface', body: contract.slicesRequest, response: contract.slicesResponse,
-    run: ({ body }) => ({ body: sliceGeometry(body) }),
+    method: 'POST', path: '/calc/slices', tag, summary: 'A block under the knife: fibre length, size, count, surface, steps, in any shape', body: contract.slicesRequest, response: contract.slicesResponse,
+    run: ({ body }) => ({ body: slices(body) }),
   }),
   operation({
     method: 'POST', path: '/calc/soda', tag, summary: 'Baking soda: dose, minutes, rinses, sodium, taste', body: contract.sodaRequest, response: contract.sodaResponse,
@@ -31,24 +33,45 @@ export const calculations: Operation[] = [
   }),
   operation({
     method: 'POST', path: '/calc/firming', tag, summary: 'A block in the freezer: firm from, ideal between, too hard from. An estimate', body: contract.firmingRequest, response: contract.firmingResponse,
-    run: ({ body }) => {
-      const { course: _course, ...result } = firming({ ...body, meat: meatOf(body), surface: body.surfaceCoefficients ?? SURFACE_COEFFICIENTS[body.preset!] });
+    run: async ({ body }) => {
+      const { course: _course, film: _film, ...result } = firming({ ...body, meat: await meatOf(body), surface: body.surfaceCoefficients ?? SURFACE_COEFFICIENTS[body.preset!] });
       return { body: result };
     },
   }),
   operation({
     method: 'POST', path: '/calc/thaw', tag, summary: 'A block frozen solid, until it slices. An estimate', body: contract.thawRequest, response: contract.thawResponse,
-    run: ({ body }) => {
-      const { course: _course, ...result } = thawing({ ...body, meat: meatOf(body) });
+    run: async ({ body }) => {
+      const { course: _course, ...result } = thawing({ ...body, meat: await meatOf(body) });
       return { body: result };
     },
   }),
+  operation({
+    method: 'POST', path: '/calc/dial', tag, summary: 'Millimetres per mark of a slicing machine, from stacks of slices', body: contract.dialRequest, response: contract.dialResponse,
+    run: ({ body }) => {
+      const result = fitDial(body.stacks);
+      if (!result.ok) throw breaksRule(dialProblemWords(result.problem, { system: 'metric', locale: 'en' }), '/stacks');
+      const { mmPerMark, mmPerMarkError, zeroMm } = result.fit;
+      return { body: { mmPerMark, mmPerMarkError, zeroMm, setting: (body.thicknessMm !== undefined && dialFor(result.fit, body.thicknessMm)) || null } };
+    },
+  }),
+  operation({
+    method: 'POST', path: '/calc/evenness', tag, summary: 'How even slices are, by thickness, by stacks or by weight', body: contract.evennessRequest, response: contract.evennessResponse,
+    run: ({ body }) => ({ body: 'stacks' in body ? evennessOfStacks(body.stacks) : evennessOf('slices' in body ? body.slices.map(({ massG, faceMm2 }) => thicknessByWeightMm(massG, faceMm2)) : body.thicknessesMm) }),
+  }),
 ];
 
-function meatOf({ composition, cut }: { composition?: Meat; cut?: string }): Meat {
+function slices(body: z.output<typeof contract.slicesRequest>) {
+  const { bevelDeg = 0, yawDeg = 0 } = body;
+  if (Math.abs(yawDeg) < 90 && Math.abs(bevelDeg) > flattestLeanDeg(body)) throw breaksRule(`A lean of ${bevelDeg}° is past what the height allows; at most ${Math.floor(flattestLeanDeg(body))}°.`, '/bevelDeg');
+  return shapeCuts({ ...body, shape: body.shape ?? 'ribbons' });
+}
+
+/** From the composition given, the catalogue, or a cut of the household's own. */
+async function meatOf({ composition, cut }: { composition?: Meat; cut?: string }): Promise<Meat> {
   if (composition) return composition;
-  const known = findCut(cut!)!;
-  return { ...known.composition, freezingPointC: freezingPointC(known.animal) };
+  const known = findCut(cut!) ?? (await readCut(cut!).catch(() => undefined));
+  if (!known) throw breaksRule('There is no such cut.', '/cut');
+  return { ...known.composition, freezingPointC: known.freezingPointC };
 }
 
 function measures(body: { ingredient: string; owned?: string[] } & ({ massG: number } | { text: string })): MeasuredIngredient {

@@ -64,7 +64,8 @@ function find(method: Method, segments: readonly string[]): { found: Operation; 
     const allowed = matching.map(({ found }) => found.method).join(', ');
     throw new Refusal({ type: '/problems/method', title: `${method} is not possible here.`, status: 405, detail: `Possible: ${allowed}.` }, { Allow: allowed });
   }
-  if (exact.params.id !== undefined && !uuid.safeParse(exact.params.id).success) throw notFound(exact.found.tag.replace(/(e?)s$/, ''));
+  // Cuts of the catalogue are known by name.
+  if (exact.params.id !== undefined && exact.found.tag !== 'cuts' && !uuid.safeParse(exact.params.id).success) throw notFound(exact.found.tag.replace(/(e?)s$/, ''));
   return exact;
 }
 

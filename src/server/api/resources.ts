@@ -3,6 +3,8 @@ import * as contract from '@/contract/resources';
 import { id, pageOf, pageQuery } from '@/contract/shared';
 import type { Page } from '@/data/versioned';
 import * as batches from '../batches/batches';
+import { divideBatch } from '../batches/divideBatch';
+import * as cuts from '../cuts/cuts';
 import { currentHousehold, changeHousehold, ingredientsOf, readHousehold } from '../kitchen/kitchen';
 import * as marinades from '../marinades/marinades';
 import * as meals from '../meals/meals';
@@ -99,13 +101,18 @@ export const resources: Operation[] = [
       return { status: isNew ? 201 : 200, body: event };
     },
   }),
+  operation({
+    method: 'POST', path: '/batches/{id}/divide', tag: 'batches', summary: 'Divide a long piece into batches that go on separately', body: contract.divideRequest, response: contract.divideResponse, ifMatch: 'optional', current: batches.readBatch,
+    run: async ({ params, body, version }) => ({ body: { items: await divideBatch(params.id!, version, body) } }),
+  }),
   ...crud({ plural: 'meals', singular: 'meal', shape: contract.meal, write: contract.mealWrite, query: pageQuery, list: meals.listMeals, read: meals.readMeal, create: meals.createMeal, change: meals.changeMeal, remove: meals.removeMeal, restore: meals.restoreMeal }),
   ...crud({ plural: 'marinades', singular: 'marinade', shape: contract.marinade, write: contract.marinadeWrite, query: pageQuery, list: marinades.listMarinades, read: marinades.readMarinade, create: marinades.createMarinade, change: marinades.changeMarinade, remove: marinades.removeMarinade, restore: marinades.restoreMarinade }),
   ...crud({ plural: 'tastings', singular: 'tasting', shape: contract.tasting, write: contract.tastingWrite, query: pageQuery.extend({ batchId: id.optional() }), list: tastings.listTastings, read: tastings.readTasting, create: tastings.createTasting, change: tastings.changeTasting, remove: tastings.removeTasting, restore: tastings.restoreTasting }),
+  ...crud({ plural: 'cuts', singular: 'cut', shape: contract.cut, write: contract.cutWrite, query: pageQuery.extend({ q: z.string().max(200).optional().describe('Any name') }), list: cuts.listCuts, read: cuts.readCut, create: cuts.createCut, change: cuts.changeCut, remove: cuts.removeCut, restore: cuts.restoreCut }),
   operation({
     method: 'GET', path: '/ingredients', tag: 'kitchen', summary: 'All ingredients', response: z.object({ items: z.array(contract.ingredient) }),
     run: async () => ({ body: { items: await ingredientsOf((await currentHousehold()).id) } }),
   }),
   operation({ method: 'GET', path: '/household', tag: 'kitchen', summary: 'The kitchen', response: contract.household, run: async () => answer(await readHousehold()) }),
-  operation({ method: 'PUT', path: '/household', tag: 'kitchen', summary: 'Name and zone of the kitchen', body: contract.householdWrite, response: contract.household, run: async ({ body }) => answer(await changeHousehold(body)) }),
+  operation({ method: 'PUT', path: '/household', tag: 'kitchen', summary: 'Name, zone, measures, freezer, slicing machine and currency of the kitchen', body: contract.householdWrite, response: contract.household, run: async ({ body }) => answer(await changeHousehold(body)) }),
 ];

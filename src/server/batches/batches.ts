@@ -3,17 +3,19 @@ import { storedPlan, type Batch, type BatchWrite, type EventResource, type Event
 import { planBatch, type BatchInputs, type BatchPlan, type Surroundings } from '@/core/batches';
 import { findIngredient } from '@/core/marinades';
 import { findCut } from '@/core/pieces';
-import type { BatchEvent } from '@/core/progress';
 import { scheduleWords, WAY_NAMES } from '@/core/words';
 import { addEvent, eventsOf, findEvent, mealAt, piecesOf, replaceJobs, savePiece } from '@/data/batches';
 import { database, transaction, type Db } from '@/data/connection';
-import type { BatchRow, EventRow, HouseholdRow, MealRow, PieceRow } from '@/data/tables';
+import type { BatchRow, HouseholdRow, MealRow, PieceRow } from '@/data/tables';
 import { findRow, insertRow, listRows, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
 import { breaksRule, notFound } from '../api/failures';
-import { currentHousehold, ingredientsOf, ownedMeasures } from '../kitchen/kitchen';
+import { cutsOf } from '../cuts/cuts';
+import { currentHousehold, freezerOf, ingredientsOf, ownedMeasures, slicerOf } from '../kitchen/kitchen';
+import { learnFromReport, readReport } from '../kitchen/learnFromReport';
 import { coreMarinades } from '../marinades/marinades';
 import { mealName } from '../meals/mealName';
 import { stampsOf } from '../stamps';
+import { toEvent } from './events';
 
 const TABLE = 'batch';
 const PLAN_VERSION = 1;
@@ -29,14 +31,15 @@ export interface LoadedBatch {
 export async function surroundingsFor(household: HouseholdRow, db: Db = database()) {
   const ingredients = await ingredientsOf(household.id, db);
   const marinades = await coreMarinades(db, household.id, ingredients);
-  const measures = ownedMeasures(household);
+  const cuts = await cutsOf(household.id, { all: true }, db);
+  const shared = { zone: household.zone, measures: ownedMeasures(household), freezer: freezerOf(household), slicer: slicerOf(household) };
   const sodaIngredient = findIngredient('soda', ingredients) ?? findIngredient('soda')!;
   return (inputs: Pick<BatchInputs, 'cutId' | 'marinadeId'>): Surroundings => {
-    const cut = findCut(inputs.cutId);
+    const cut = findCut(inputs.cutId, cuts);
     const marinade = marinades.get(inputs.marinadeId);
     if (!cut) throw breaksRule('There is no such cut.', '/cutId');
     if (!marinade) throw breaksRule('There is no such marinade.', '/marinadeId');
-    return { cut, marinade, sodaIngredient, zone: household.zone, measures };
+    return { cut, marinade, sodaIngredient, ...shared };
   };
 }
 
@@ -51,11 +54,12 @@ function toLoaded(row: BatchRow, piece: PieceRow, around: (inputs: BatchInputs) 
     way: row.way, cutId: piece.cut_id, massG: piece.mass_g, heightMm: piece.height_mm, thicknessMm: plan.thicknessMm, marinadeId: row.marinade_id, people: row.people,
     tableAtMs: row.table_at.getTime(), ...(plan.notBeforeMs ? { notBeforeMs: plan.notBeforeMs } : {}), pins: plan.pins,
   };
+  const surroundings = around(inputs);
   const { tableAtMs, notBeforeMs, ...answers } = inputs;
   const resource = {
-    ...stampsOf(row), ...answers, name: row.name, mealId: row.meal_id, zone: row.zone, tableAt: new Date(tableAtMs).toISOString(), ...(notBeforeMs ? { notBefore: new Date(notBeforeMs).toISOString() } : {}),
+    ...stampsOf(row), ...answers, name: row.name, cutName: surroundings.cut.name, mealId: row.meal_id, zone: row.zone, tableAt: new Date(tableAtMs).toISOString(), ...(notBeforeMs ? { notBefore: new Date(notBeforeMs).toISOString() } : {}),
   };
-  return { resource, inputs, around: around(inputs) };
+  return { resource, inputs, around: surroundings };
 }
 
 export async function loadBatches(db: Db, household: HouseholdRow, rows: BatchRow[]): Promise<LoadedBatch[]> {
@@ -96,27 +100,29 @@ export async function currentBatch(row: BatchRow): Promise<Batch> {
   return withSchedule((await loadBatches(database(), household, [row]))[0]!);
 }
 
-export async function createBatch(write: BatchWrite): Promise<Batch> {
+export const createBatch = (write: BatchWrite): Promise<Batch> => transaction((trx) => createBatchIn(trx, write));
+
+export const changeBatch = (id: string, version: number | undefined, write: BatchWrite): Promise<Batch> => transaction((trx) => changeBatchIn(trx, { id, version, write }));
+
+/** Creates within a transaction that has begun. */
+export async function createBatchIn(trx: Db, write: BatchWrite): Promise<Batch> {
   const household = await currentHousehold();
-  return transaction(async (trx) => {
-    const dated = { ...write, notBefore: write.notBefore ?? new Date().toISOString() };
-    const { plan, around } = await planned(trx, household, dated);
-    const mealId = await mealFor(trx, household, dated);
-    const name = write.name ?? `${around.cut.name}, ${WAY_NAMES[write.way].toLowerCase()}`;
-    const row = await insertRow<BatchRow>(trx, TABLE, { householdId: household.id }, { ...toRow(dated, household.zone), meal_id: mealId, name });
-    return finish(trx, household, row, dated, plan);
-  });
+  const dated = { ...write, notBefore: write.notBefore ?? new Date().toISOString() };
+  const { plan, around } = await planned(trx, household, dated);
+  const mealId = await mealFor(trx, household, dated);
+  const name = write.name ?? `${around.cut.name}, ${WAY_NAMES[write.way].toLowerCase()}`;
+  const row = await insertRow<BatchRow>(trx, TABLE, { householdId: household.id }, { ...toRow(dated, household.zone), meal_id: mealId, name });
+  return finish(trx, household, row, dated, plan);
 }
 
-export async function changeBatch(id: string, version: number | undefined, write: BatchWrite): Promise<Batch> {
+/** Changes within a transaction that has begun. */
+export async function changeBatchIn(trx: Db, { id, version, write }: { id: string; version: number | undefined; write: BatchWrite }): Promise<Batch> {
   const household = await currentHousehold();
-  return transaction(async (trx) => {
-    const { plan } = await planned(trx, household, write);
-    const values = { ...toRow(write, household.zone), ...(write.name ? { name: write.name } : {}), ...(write.mealId ? { meal_id: write.mealId } : {}) };
-    const row = await updateRow<BatchRow>(trx, TABLE, { householdId: household.id }, { id, version, values });
-    if (!row) throw notFound('batch');
-    return finish(trx, household, row, write, plan);
-  });
+  const { plan } = await planned(trx, household, write);
+  const values = { ...toRow(write, household.zone), ...(write.name ? { name: write.name } : {}), ...(write.mealId ? { meal_id: write.mealId } : {}) };
+  const row = await updateRow<BatchRow>(trx, TABLE, { householdId: household.id }, { id, version, values });
+  if (!row) throw notFound('batch');
+  return finish(trx, household, row, write, plan);
 }
 
 async function planned(db: Db, household: HouseholdRow, write: BatchWrite): Promise<{ plan: BatchPlan; around: Surroundings }> {
@@ -164,22 +170,23 @@ export async function restoreBatch(id: string): Promise<Batch> {
   return readBatch(id);
 }
 
-const toEvent = (row: EventRow): EventResource => ({
-  id: row.id, batchId: row.batch_id, kind: row.kind as EventResource['kind'], ...(row.job_key ? { jobKey: row.job_key as EventResource['jobKey'] } : {}),
-  at: row.at.toISOString(), zone: row.zone, payload: row.payload as EventResource['payload'], recordedAt: row.recorded_at.toISOString(),
-});
-
-export const toBatchEvent = ({ id, kind, jobKey, at, payload }: EventResource): BatchEvent => ({ id, kind, jobKey, atMs: Date.parse(at), payload });
-
 /** Adds to the record; a retry with the same id finds what is there. */
 export async function recordEvent(batchId: string, write: EventWrite): Promise<{ event: EventResource; isNew: boolean }> {
   const household = await currentHousehold();
   const scope = { householdId: household.id };
-  if (!(await findRow(database(), TABLE, scope, batchId))) throw notFound('batch');
-  const isNew = await addEvent(database(), scope, { id: write.id, batch_id: batchId, kind: write.kind, job_key: write.jobKey ?? null, at: new Date(write.at), zone: household.zone, payload: write.payload });
-  const row = await findEvent(database(), scope, write.id);
-  if (!row || row.batch_id !== batchId) throw breaksRule('That id belongs to another event.', '/id');
-  return { event: toEvent(row), isNew };
+  if (write.kind === 'firmness-reported') readReport(write);
+  return transaction(async (trx) => {
+    const batch = await findRow<BatchRow>(trx, TABLE, scope, batchId);
+    if (!batch) throw notFound('batch');
+    const isNew = await addEvent(trx, scope, { id: write.id, batch_id: batchId, kind: write.kind, job_key: write.jobKey ?? null, at: new Date(write.at), zone: household.zone, payload: write.payload });
+    const row = await findEvent(trx, scope, write.id);
+    if (!row || row.batch_id !== batchId) throw breaksRule('That id belongs to another event.', '/id');
+    if (isNew && write.kind === 'firmness-reported') {
+      const { inputs, around } = (await loadBatches(trx, household, [batch]))[0]!;
+      await learnFromReport(trx, { householdId: household.id, batchId, inputs, around }, write);
+    }
+    return { event: toEvent(row), isNew };
+  });
 }
 
 export async function listEvents(batchIds: string[]): Promise<EventResource[]> {

@@ -1,7 +1,9 @@
 import 'server-only';
 import { initialZone } from '@/config/environment';
-import type { Household } from '@/contract/resources';
+import type { Household, HouseholdWrite } from '@/contract/resources';
+import { USUAL_FREEZER, type Freezer } from '@/core/batches';
 import { INGREDIENTS, STARTER_BOOK, type Ingredient } from '@/core/marinades';
+import { fitDial, type DialFit } from '@/core/slicing';
 import { isZone } from '@/core/times';
 import { USUAL_MEASURES, type OwnedMeasure } from '@/core/units';
 import type { Db } from '@/data/connection';
@@ -20,13 +22,24 @@ export async function readHousehold(): Promise<Household> {
   return toHousehold(await currentHousehold());
 }
 
-export async function changeHousehold(values: Pick<Household, 'name' | 'zone'> & Partial<Pick<Household, 'measures'>>): Promise<Household> {
-  return toHousehold(await updateHousehold((await currentHousehold()).id, values));
+export async function changeHousehold({ freezer, slicerStacks, ...values }: HouseholdWrite): Promise<Household> {
+  const household = await currentHousehold();
+  const learned = freezer && { ...freezer, known: freezer.known ?? freezerOf(household).known };
+  return toHousehold(await updateHousehold(household.id, { ...values, ...(learned ? { freezer: learned } : {}), ...(slicerStacks ? { slicer_stacks: slicerStacks } : {}) }));
 }
 
 function toHousehold(row: HouseholdRow): Household {
-  const { id, name, zone, version } = row;
-  return { id, name, zone, version, measures: ownedMeasures(row).map((measure) => measure.id) };
+  const { id, name, zone, version, currency } = row;
+  return { id, name, zone, version, currency, measures: ownedMeasures(row).map((measure) => measure.id), freezer: freezerOf(row), slicerStacks: row.slicer_stacks ?? [] };
+}
+
+/** The freezer as it was set and learned, or a usual one. */
+export const freezerOf = ({ freezer }: HouseholdRow): Freezer => freezer ?? USUAL_FREEZER;
+
+/** The dial of the slicing machine, once its stacks agree on a line. */
+export function slicerOf({ slicer_stacks }: HouseholdRow): DialFit | undefined {
+  const fit = slicer_stacks && slicer_stacks.length >= 2 ? fitDial(slicer_stacks) : undefined;
+  return fit?.ok ? fit.fit : undefined;
 }
 
 /** The spoons and cups in this kitchen's drawer. */

@@ -31,6 +31,7 @@ export function toPlanned({ resource, inputs, around }: LoadedBatch, style: Form
     rounds: plan.cook.rounds,
     sticks: plan.cook.sticks,
     cautions: plan.cautions,
+    ...(plan.firm.needed && plan.firm.checkFromMin < plan.firm.minutes ? { checkFirmMin: plan.firm.checkFromMin } : {}),
     ...(schedule.ok ? {} : { refusal: scheduleWords(schedule.problem) }),
     jobs: jobs.map((job) => ({ ...job, batchId: resource.id, ...jobWords(job, { plan, inputs, around }, style), cautions: cautionsAt(job.key, plan.cautions) })),
   };

@@ -1,15 +1,26 @@
 import 'server-only';
-import type { BatchPage, LogEntry, MarinadePage, NewBatchPage } from '@/contract/views';
+import type { BatchPage, KitchenAround, LogEntry, MarinadePage, NewBatchPage } from '@/contract/views';
 import { findIngredient, type Ingredient, type Marinade } from '@/core/marinades';
 import { batchesById } from '@/data/batches';
 import { database } from '@/data/connection';
+import type { HouseholdRow } from '@/data/tables';
+import type { Cut } from '@/core/pieces';
 import { listEvents, loadBatch, loadBatches } from '../batches/batches';
-import { currentHousehold, ingredientsOf, ownedMeasures } from '../kitchen/kitchen';
+import { ownCuts } from '../cuts/cuts';
+import { currentHousehold, freezerOf, ingredientsOf, ownedMeasures, slicerOf } from '../kitchen/kitchen';
 import { listMarinades, readMarinade, toCore } from '../marinades/marinades';
 import { listMeals } from '../meals/meals';
 import { listTastings } from '../tastings/tastings';
 
 const ALL = { limit: 200, offset: 0 };
+
+/** What of the kitchen a plan in the browser needs; `cut` is among the own ones even when it was put away. */
+async function aroundOf(household: HouseholdRow, ingredients: readonly Ingredient[], cut?: Cut): Promise<KitchenAround> {
+  return {
+    sodaIngredient: findIngredient('soda', ingredients) ?? findIngredient('soda')!, measures: ownedMeasures(household), zone: household.zone, freezer: freezerOf(household), slicer: slicerOf(household),
+    currency: household.currency, ownCuts: await ownCuts(household.id, cut),
+  };
+}
 
 /** Marinades as the core takes them; `keep` is in the list even when it was put away. */
 async function book(ingredients: readonly Ingredient[], keep?: Marinade): Promise<Marinade[]> {
@@ -20,15 +31,15 @@ async function book(ingredients: readonly Ingredient[], keep?: Marinade): Promis
 export async function loadBatchPage(id: string): Promise<BatchPage> {
   const household = await currentHousehold();
   const [loaded, ingredients] = await Promise.all([loadBatch(id), ingredientsOf(household.id)]);
-  const [marinades, events, { items: tastings }] = await Promise.all([book(ingredients, loaded.around.marinade), listEvents([id]), listTastings({ ...ALL, batchId: id })]);
-  return { batch: loaded.resource, marinades, sodaIngredient: loaded.around.sodaIngredient, measures: ownedMeasures(household), zone: household.zone, events, tastings };
+  const [marinades, events, { items: tastings }, around] = await Promise.all([book(ingredients, loaded.around.marinade), listEvents([id]), listTastings({ ...ALL, batchId: id }), aroundOf(household, ingredients, loaded.around.cut)]);
+  return { batch: loaded.resource, marinades, events, tastings, ...around };
 }
 
 export async function loadNewBatchPage(): Promise<NewBatchPage> {
   const household = await currentHousehold();
   const ingredients = await ingredientsOf(household.id);
-  const [marinades, { items: meals }] = await Promise.all([book(ingredients), listMeals({ limit: 30, offset: 0 })]);
-  return { marinades, sodaIngredient: findIngredient('soda', ingredients) ?? findIngredient('soda')!, measures: ownedMeasures(household), zone: household.zone, meals };
+  const [marinades, { items: meals }, around] = await Promise.all([book(ingredients), listMeals({ limit: 30, offset: 0 }), aroundOf(household, ingredients)]);
+  return { marinades, meals, ...around };
 }
 
 export async function loadMarinadePage(id: string): Promise<MarinadePage> {
@@ -53,7 +64,7 @@ export async function loadLogPage(offset: number, limit = 50): Promise<{ zone: s
     const found = loaded.find(({ resource }) => resource.id === tasting.batchId);
     if (!found) return { tasting };
     const { resource, inputs, around } = found;
-    return { tasting, batch: { id: resource.id, name: resource.name, cutId: inputs.cutId, marinadeName: around.marinade.name, thicknessMm: inputs.thicknessMm, removed: removed.has(resource.id) } };
+    return { tasting, batch: { id: resource.id, name: resource.name, cutName: around.cut.name, marinadeName: around.marinade.name, thicknessMm: inputs.thicknessMm, removed: removed.has(resource.id) } };
   });
   return { zone: household.zone, entries, total };
 }

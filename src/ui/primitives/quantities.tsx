@@ -56,6 +56,26 @@ export function TemperatureField({ min, max, ...rest }: Given) {
   return <QuantityField {...rest} what="a temperature" examples={us ? '70 °F or 21 °C' : '21 °C or 70 °F'} show={show} format={show} step={us ? 1 / 1.8 : 1} parse={(text) => parseTemperature(text, { bareUnit: us ? 'f' : 'c', min, max, decimalComma })} />;
 }
 
+/** A price as on the label, in the kitchen's currency, for a kilogram or a pound as the cook weighs; empty when it is not of interest. */
+export function PriceField({ label, currency, valuePerKg, onChange }: { label: string; currency: string; valuePerKg?: number; onChange: (pricePerKg: number | undefined) => void }) {
+  const { style, decimalComma } = usePreferences();
+  const us = style.system === 'us';
+  const perKg = us ? 1 / 0.45359237 : 1;
+  const show = (price: number) => formatNumber(price / perKg, style.locale, 2);
+  return (
+    <QuantityField
+      label={label} what="a price" examples="12.50" value={valuePerKg ?? NaN} step={0.5 * perKg} show={show} format={(price) => (Number.isNaN(price) ? '' : show(price))}
+      hint={`${currency} ${us ? 'a pound' : 'a kilogram'}${valuePerKg === undefined ? ', if you like' : ''}`}
+      parse={(text) => {
+        if (text.trim() === '') return { ok: true, value: NaN };
+        const read = parsePlain(text.replace(/^[\p{Sc}\s]+/u, ''), { bareUnit: '', min: 0, max: 100_000, decimalComma });
+        return read.ok ? { ok: true, value: read.value * perKg } : read;
+      }}
+      onChange={(price) => onChange(Number.isNaN(price) ? undefined : price)}
+    />
+  );
+}
+
 export function CountField({ min, max, unit, ...rest }: Given & { unit: string }) {
   const { style, decimalComma } = usePreferences();
   const show = (count: number) => formatNumber(count, style.locale);

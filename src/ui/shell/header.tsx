@@ -9,6 +9,7 @@ import { HeaderTimer } from './headerTimer';
 const PLACES = [
   { href: '/', name: 'Today' },
   { href: '/batches', name: 'Batches' },
+  { href: '/cuts', name: 'Cuts' },
   { href: '/marinades', name: 'Marinades' },
   { href: '/log', name: 'Log' },
   { href: '/kitchen', name: 'My kitchen' },
@@ -32,7 +33,7 @@ export function Header() {
               key={href}
               href={href}
               aria-current={isAt(href) ? 'page' : undefined}
-              className={clsx('border-b-2 px-1.5 py-2 font-medium', isAt(href) ? 'border-[#e9b7b2]' : 'border-transparent text-kitchen-muted hover:text-white')}
+              className={clsx('whitespace-nowrap border-b-2 px-1.5 py-2 font-medium', isAt(href) ? 'border-[#e9b7b2]' : 'border-transparent text-kitchen-muted hover:text-white')}
             >
               {name}
             </Link>

@@ -22,9 +22,10 @@ export function HeaderTimer() {
   const next = [...timers].sort((a, b) => a.ringsAtMs - b.ringsAtMs)[0];
   if (!next || now === 0) return null;
   const rung = next.ringsAtMs <= now;
+  const press = !rung && next.checkAtMs !== undefined && next.checkAtMs <= now;
   return (
     <Link href={`/cook?batch=${next.batchId}`} className={clsx('condensed max-w-[60vw] truncate rounded px-3 py-1.5 font-semibold', rung ? 'bg-ox text-white' : 'bg-[#0a2c27]')}>
-      {next.label} · {rung ? 'now' : `${countdown(next.ringsAtMs, now)} left`}
+      {next.label} · {rung ? 'now' : `${press ? 'press it, ' : ''}${countdown(next.ringsAtMs, now)} left`}
     </Link>
   );
 }

@@ -4,6 +4,8 @@ export interface RunningTimer {
   jobKey: string;
   label: string;
   ringsAtMs: number;
+  /** Before it rings: look at it from here on. */
+  checkAtMs?: number;
 }
 
 const KEY = 'mince.timers';

@@ -6,7 +6,7 @@ import { one, page, type Search } from '../../page-tools';
 export const metadata: Metadata = { title: 'New batch' };
 
 export default async function Page({ searchParams }: Search) {
-  const { meal } = await searchParams;
+  const { meal, cut } = await searchParams;
   const nowMs = Date.now();
-  return page(loadNewBatchPage, (data) => <NewBatchScreen {...data} mealId={one(meal)} nowMs={nowMs} />);
+  return page(loadNewBatchPage, (data) => <NewBatchScreen {...data} mealId={one(meal)} cutId={typeof cut === 'string' ? cut : undefined} nowMs={nowMs} />);
 }

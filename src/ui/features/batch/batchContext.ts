@@ -1,7 +1,8 @@
 'use client';
 
 import { createContext, useContext } from 'react';
-import type { BatchInputs, BatchPlan, Pins } from '@/core/batches';
+import type { EventResource } from '@/contract/resources';
+import type { BatchInputs, BatchPlan, Pins, Surroundings } from '@/core/batches';
 import type { Marinade } from '@/core/marinades';
 import type { Cut } from '@/core/pieces';
 import type { BatchFields } from './batchFields';
@@ -12,6 +13,17 @@ export interface BatchWork {
   inputs: BatchInputs;
   plan: BatchPlan;
   cut: Cut;
+  /** Own cuts and the catalogue. */
+  cuts: readonly Cut[];
+  /** What the plan was made with, to ask it what-if. */
+  around: Surroundings;
+  batchId: string;
+  mealId: string;
+  /** Everything on the screen is on the server. */
+  saved: boolean;
+  currency: string;
+  events: readonly EventResource[];
+  record: (event: EventResource) => void;
   marinade: Marinade;
   marinades: readonly Marinade[];
   zone: string;

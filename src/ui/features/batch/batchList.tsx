@@ -2,7 +2,6 @@
 
 import Link from 'next/link';
 import type { Batch } from '@/contract/resources';
-import { findCut } from '@/core/pieces';
 import { formatDayClock, formatDate } from '@/core/times';
 import { formatLength, formatMass } from '@/core/units';
 import { WAY_NAMES } from '@/core/words';
@@ -37,7 +36,7 @@ export function BatchList({ zone, batches, total, offset, limit }: Props) {
             <li key={batch.id}>
               <Link href={`/batches/${batch.id}`} className="grid gap-x-6 gap-y-0.5 px-4 py-3 hover:bg-enamel-tint sm:grid-cols-[minmax(0,1.4fr)_minmax(0,1.6fr)_auto]">
                 <span className="font-semibold break-words">{batch.name}</span>
-                <span className="text-[14px] text-muted">{findCut(batch.cutId)?.name}, {formatMass(batch.massG, style)}, {formatLength(batch.thicknessMm, style)}, {WAY_NAMES[batch.way].toLowerCase()}{!batch.schedule.ok && <strong className="text-ox"> · not safe as planned</strong>}</span>
+                <span className="text-[14px] text-muted">{batch.cutName}, {formatMass(batch.massG, style)}, {formatLength(batch.thicknessMm, style)}, {WAY_NAMES[batch.way].toLowerCase()}{!batch.schedule.ok && <strong className="text-ox"> · not safe as planned</strong>}</span>
                 <span className="condensed text-[15px] sm:text-right"><strong>{formatDayClock(at, zone, style.locale)}</strong> <span className="text-muted">{formatDate(at, zone, style.locale)}</span></span>
               </Link>
             </li>

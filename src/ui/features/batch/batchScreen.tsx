@@ -5,9 +5,10 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
+import type { EventResource } from '@/contract/resources';
 import type { BatchPage } from '@/contract/views';
-import { planBatch } from '@/core/batches';
-import { findCut } from '@/core/pieces';
+import { planBatch, type Surroundings } from '@/core/batches';
+import { CUTS, findCut } from '@/core/pieces';
 import { jobProgress } from '@/core/progress';
 import { STAGES, type Stage } from '@/core/scheduling';
 import { formatClock, formatDay } from '@/core/times';
@@ -55,21 +56,29 @@ const keepUnits = (text: string) => text.replace(/(\d) (?=(?:°C|°F|h|g|kg|lb|o
 
 const FIGURES: Record<Stage, ComponentType | undefined> = { piece: PieceFigures, firm: FirmFigures, slice: SliceFigures, tenderize: TenderizeFigures, marinate: MarinateFigures, cook: CookFigures, taste: undefined };
 
-export function BatchScreen({ batch, marinades, sodaIngredient, measures, zone, events, tastings, stage: firstStage }: BatchScreenProps) {
+export function BatchScreen({ batch, marinades, sodaIngredient, measures, zone, freezer, slicer, currency, ownCuts, events: knownEvents, tastings, stage: firstStage }: BatchScreenProps) {
   const draft = useBatchDraft(batch);
   const { fields, change, pin, undo, canUndo } = draft;
+  const saved = draft.state.kind === 'saved';
   const [stage, setStage] = useState<Stage>(firstStage);
   const [tasted, setTasted] = useState(tastings);
+  const [events, setEvents] = useState(knownEvents);
+  const record = useCallback((event: EventResource) => setEvents((before) => [...before, event]), []);
   const { style } = usePreferences();
   const toast = useToast();
   const router = useRouter();
 
   const inputs = useMemo(() => toInputs(fields), [fields]);
-  const cut = findCut(fields.cutId)!;
+  const cuts = useMemo(() => [...ownCuts, ...CUTS], [ownCuts]);
+  const cut = findCut(fields.cutId, cuts) ?? CUTS[0]!;
   const marinade = marinades.find((one) => one.id === fields.marinadeId) ?? marinades[0]!;
-  const plan = useMemo(() => planBatch(inputs, { cut, marinade, sodaIngredient, measures, zone }), [inputs, cut, marinade, sodaIngredient, measures, zone]);
+  const around = useMemo<Surroundings>(() => ({ cut, marinade, sodaIngredient, measures, zone, freezer, slicer }), [cut, marinade, sodaIngredient, measures, zone, freezer, slicer]);
+  const plan = useMemo(() => planBatch(inputs, around), [inputs, around]);
   const progress = useMemo(() => jobProgress(events.map(({ id, kind, jobKey, at, payload }) => ({ id, kind, jobKey, atMs: Date.parse(at), payload }))), [events]);
-  const work = useMemo<BatchWork>(() => ({ fields, inputs, plan, cut, marinade, marinades, zone, change, pin }), [fields, inputs, plan, cut, marinade, marinades, zone, change, pin]);
+  const work = useMemo<BatchWork>(
+    () => ({ fields, inputs, plan, cut, cuts, around, marinade, marinades, zone, currency, batchId: batch.id, mealId: fields.mealId, saved, events, record, change, pin }),
+    [fields, inputs, plan, cut, cuts, around, marinade, marinades, zone, currency, batch.id, saved, events, record, change, pin],
+  );
   const planned = useMemo(() => ({ plan, inputs, cut, marinade }), [plan, inputs, cut, marinade]);
   // The list of jobs is long; while a slider moves it may follow a frame later.
   const listed = useDeferredValue(planned);

@@ -3,7 +3,6 @@
 import { Dialog } from 'radix-ui';
 import type { Batch } from '@/contract/resources';
 import type { Pins } from '@/core/batches';
-import { findCut } from '@/core/pieces';
 import { formatDayClock } from '@/core/times';
 import { formatLength, formatMass } from '@/core/units';
 import { WAY_NAMES } from '@/core/words';
@@ -43,17 +42,17 @@ const NAMES: Partial<Record<keyof BatchFields, string>> = {
 };
 
 const PIN_NAMES: Record<keyof Pins, string> = {
-  trimmedG: 'Trimmed, g', lengthMm: 'Length, mm', widthMm: 'Width, mm', grainDeg: 'Fibres, °', grainPitchDeg: 'Dip of the fibres, °', yawDeg: 'Turn of the knife, °', bevelDeg: 'Lean of the knife, °', stripWidthMm: 'Strip width, mm',
+  trimmedG: 'Trimmed, g', pieces: 'Pieces', pricePerKg: 'Price a kilogram', shape: 'Shape', frozen: 'Frozen solid', thawPlace: 'Tempered', startC: 'Meat, °C', freezerC: 'Freezer, °C', lies: 'In the freezer', wrap: 'Wrapped', solid: 'Form', lengthMm: 'Length, mm', widthMm: 'Width, mm', grainDeg: 'Fibres, °', grainPitchDeg: 'Dip of the fibres, °', yawDeg: 'Turn of the knife, °', bevelDeg: 'Lean of the knife, °', stripWidthMm: 'Strip width, mm',
   firmMin: 'Freezer, min', soda: 'Soda', sodaPercent: 'Soda, %', sodaMin: 'Soda, min', sodaRinses: 'Rinses', marinadeMin: 'Marinade, min', marinadePlace: 'Where', holdBackShare: 'Held back, share', splitAfterMixing: 'Split after mixing',
   pierced: 'Pierced', doneness: 'Doneness', soakMin: 'Sticks soak, min', lots: 'Lots', roomTempC: 'The room, °C', fridgeTempC: 'The fridge, °C',
 };
 
 function Differences({ mine, theirs }: { mine: BatchFields; theirs: BatchFields }) {
-  const { marinades, zone } = useBatchWork();
+  const { cuts, marinades, zone } = useBatchWork();
   const { style } = usePreferences();
   const say: Partial<Record<keyof BatchFields, (fields: BatchFields) => string>> = {
     way: ({ way }) => WAY_NAMES[way],
-    cutId: ({ cutId }) => findCut(cutId)?.name ?? cutId,
+    cutId: ({ cutId }) => cuts.find(({ id }) => id === cutId)?.name ?? 'another',
     massG: ({ massG }) => formatMass(massG, style),
     heightMm: ({ heightMm }) => formatLength(heightMm, style),
     thicknessMm: ({ thicknessMm }) => formatLength(thicknessMm, style),

@@ -2,7 +2,8 @@
 
 import type { EventResource } from '@/contract/resources';
 import { formatDayClock } from '@/core/times';
-import { JOB_SHORT, STAGE_NAMES } from '@/core/words';
+import type { FirmnessReport } from '@/core/firming';
+import { JOB_SHORT, REPORT_NAMES, STAGE_NAMES } from '@/core/words';
 import { usePreferences } from '../../shell/preferences';
 import type { stageLines } from './stageLines';
 
@@ -31,7 +32,7 @@ export function Record({ lines, events, zone }: Props) {
           {told.map((event) => (
             <li key={event.id} className="flex gap-3 border-t border-grout-soft py-1">
               <span className="condensed w-24 shrink-0 text-muted">{formatDayClock(Date.parse(event.at), zone, style.locale)}</span>
-              <span>{event.kind === 'caution-acknowledged' ? `Read and acknowledged: ${String(event.payload.text ?? 'a caution')}` : event.jobKey && `${JOB_SHORT[event.jobKey]}${event.kind === 'job-undone' ? ', taken back' : ''}`}</span>
+              <span>{event.kind === 'firmness-reported' ? `It cut: ${REPORT_NAMES[event.payload.report as FirmnessReport]?.toLowerCase() ?? 'said'}` : event.kind === 'caution-acknowledged' ? `Read and acknowledged: ${String(event.payload.text ?? 'a caution')}` : event.jobKey && `${JOB_SHORT[event.jobKey]}${event.kind === 'job-undone' ? ', taken back' : ''}`}</span>
             </li>
           ))}
         </ol>

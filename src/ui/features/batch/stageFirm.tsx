@@ -1,49 +1,159 @@
 'use client';
 
-import { formatDuration, formatLength } from '@/core/units';
+import { useDeferredValue, useState } from 'react';
+import { LIMITS, USUAL_FREEZER, WRAPS, type Wrap } from '@/core/batches';
+import { firmnessOf, FREEZER_PRESETS, SOLVED_SHAPES, type FreezerPreset, type SolvedShape, type ThawPlace } from '@/core/firming';
+import { formatClock } from '@/core/times';
+import { formatDuration, formatNumber, formatTemperature } from '@/core/units';
+import { FIRMNESS_NAMES, FREEZER_NAMES, SOLID_NAMES, spanWords } from '@/core/words';
 import { Alive } from '../../primitives/alive';
+import { Button } from '../../primitives/button';
+import { Choice } from '../../primitives/choice';
 import { FigureBox } from '../../primitives/figureBox';
-import { MinutesField } from '../../primitives/quantities';
+import { PinMark } from '../../primitives/pinMark';
+import { MinutesField, TemperatureField } from '../../primitives/quantities';
 import { usePreferences } from '../../shell/preferences';
+import { FirmingChart } from '../board/firmingChart';
+import { FirmnessQuestion } from '../board/firmnessReport';
+import { FrozenShell, ShellKey } from '../board/frozenShell';
+import { useFirming } from '../board/useFirming';
 import { useBatchWork } from './batchContext';
 
-const SHOWN_MIN = 270;
+const WRAP_NAMES: Record<Wrap, string> = { none: 'Bare', tight: 'Film, tight', loose: 'Slack bag' };
+const PLACE_NAMES: Record<ThawPlace, string> = { fridge: 'In the fridge', bench: 'On the board' };
+const selectLook = 'condensed h-11 w-full max-w-72 rounded border border-grout bg-panel px-3 text-[16px] font-semibold';
 
+/** Firming a fresh piece, or tempering a frozen one: what the freezing model says of it, over time and through the piece. */
 export function StageFirm() {
-  const { plan, fields, pin } = useBatchWork();
+  const { plan, fields, cut, pin, around } = useBatchWork();
   const { style } = usePreferences();
-  const { firm, piece } = plan;
-  const at = (minutes: number) => 20 + (Math.min(minutes, SHOWN_MIN) / SHOWN_MIN) * 560;
-  const shell = Math.min(0.4, (firm.minutes / Math.max(1, firm.to)) * 0.3);
+  const { pins } = fields;
+  const { firm } = plan;
+  const question = useDeferredValue(firm.state);
+  const { solved, slow, failed, cancel, again } = useFirming(question);
+  const [looked, setLooked] = useState<number>();
+  const frozen = firm.state.is === 'frozen';
+  const freezer = around.freezer ?? USUAL_FREEZER;
+  const freezingPointC = cut.freezingPointC;
+
+  const course = solved?.result.course ?? [];
+  const end = course[course.length - 1]?.minutes ?? 0;
+  const untilMin = Math.max(30, Math.min(end, Math.max(firm.minutes * 1.25, firm.to * 1.3, (firm.state.is === 'fresh' ? (firm.state.times.tooHardFromMin ?? 0) : 0) * 1.08)));
+  const atMin = Math.round(Math.min(looked ?? firm.minutes, untilMin));
+  const moment = course.find(({ minutes }) => minutes >= atMin) ?? course[course.length - 1];
+  const film = solved?.is === 'fresh' ? solved.result.film : undefined;
+
   return (
     <Alive className="space-y-5">
-      <svg viewBox="0 0 600 250" role="img" aria-label={`In the freezer ${formatDuration(firm.from)} to ${formatDuration(firm.to)}`} className="w-full">
-        <defs><pattern id="cold" width="8" height="8" patternUnits="userSpaceOnUse"><circle cx="2" cy="2" r="1.1" fill="#21698c" opacity="0.5" /></pattern></defs>
-        <g transform="translate(150 20)">
-          <rect width="300" height="110" rx="26" fill="#dcedf5" stroke="#9cc7dd" strokeWidth="2" />
-          <rect width="300" height="110" rx="26" fill="url(#cold)" />
-          <rect x={300 * shell * 0.45} y={110 * shell} width={300 * (1 - shell * 0.9)} height={110 * (1 - 2 * shell)} rx="16" fill="#d58c88" />
-          <text x="150" y="60" textAnchor="middle" fontSize="15" fill="#12211d">gives under the thumb</text>
-          <text x="314" y="24" fontSize="14" fill="#21698c">stiff outside</text>
-        </g>
-        <rect x="20" y="182" width="560" height="14" rx="3" fill="#e6ecea" />
-        <rect x={at(firm.from)} y="178" width={Math.max(4, at(firm.to) - at(firm.from))} height="22" rx="3" fill="#bfe0d4" stroke="#17564b" />
-        <path d={`M${at(firm.minutes)} 166v46`} stroke="#0e3b34" strokeWidth="3" />
-        <text x={at(firm.minutes)} y="160" textAnchor="middle" fontSize="15" fontWeight="700" fill="#0e3b34">{formatDuration(firm.minutes)}</text>
-        {[0, 60, 120, 180, 240].map((minutes) => <text key={minutes} x={at(minutes)} y="228" textAnchor="middle" fontSize="13" fill="#566761">{minutes ? formatDuration(minutes) : 'in'}</text>)}
-      </svg>
-      <MinutesField
-        label="Minutes in the freezer" value={firm.minutes} min={0} max={1440} pinned={fields.pins.firmMin !== undefined} onUnpin={() => pin({ firmMin: undefined })} onChange={(firmMin) => pin({ firmMin })}
-        hint="put it in flat and plump: a bent piece freezes bent"
-      />
-      <p className="max-w-prose text-muted">
-        Half-frozen meat cuts thin; warm meat squashes. The range is what cooks use for a piece {formatLength(piece.heightMm, style)} tall, fridge-cold, in a freezer near −18 °C: an estimate, so press it and see.
+      <div className="flex flex-wrap gap-x-6 gap-y-3">
+        <Choice label="It comes" value={frozen ? 'frozen' : 'fresh'} options={[{ value: 'fresh', name: 'Fridge-cold' }, { value: 'frozen', name: 'Frozen solid' }]} onChange={(state) => { setLooked(undefined); pin({ frozen: state === 'frozen' ? true : undefined, firmMin: undefined }); }} />
+        {firm.state.is === 'frozen' && <Choice label="Where it tempers" value={firm.state.input.place} options={(Object.keys(PLACE_NAMES) as ThawPlace[]).map((value) => ({ value, name: PLACE_NAMES[value] }))} onChange={(thawPlace) => pin({ thawPlace, firmMin: undefined })} />}
+      </div>
+      {!firm.needed && <p className="panel px-4 py-3">Nothing here has to be firm: {cut.form === 'sliced' || cut.form === 'cross-cut-ribs' ? 'it comes sliced' : 'this shape is cut from fridge-cold meat'}. The model below shows what the freezer would do; give minutes to plan them all the same.</p>}
+
+      <section className="panel px-4 py-4" aria-busy={slow}>
+        {film && moment && <FrozenShell film={film} minutes={atMin} animal={cut.animal} describe={`Cut through the piece after ${formatDuration(atMin)}: ${formatNumber(moment.iceFraction * 100, style.locale)} % of its water is ice, the middle is at ${formatTemperature(moment.coreC, style)}`} />}
+        {film && <ShellKey />}
+        <p className="mt-3 text-center text-[16px]">
+          {moment ? (
+            <>After <strong className="figure text-[22px]">{formatDuration(atMin)}</strong>: <strong>{FIRMNESS_NAMES[firmnessOf(moment, freezingPointC)]}</strong>, {formatNumber(moment.iceFraction * 100, style.locale)} % of the water is ice; middle {degrees(moment.coreC)}, face {degrees(moment.surfaceC)}</>
+          ) : failed ? 'The model did not run.' : 'Working it out…'}
+        </p>
+        {course.length > 0 && <FirmingChart course={course} startC={firm.state.input.startC} freezingPointC={freezingPointC} untilMin={untilMin} atMin={atMin} onDrag={setLooked} style={style} />}
+        <p className="mt-1 flex flex-wrap items-center gap-x-5 gap-y-1 text-[13px] text-muted">
+          <span><span className="mr-1.5 inline-block h-0.5 w-6 bg-enamel align-middle" />ice</span>
+          <span><span className="mr-1.5 inline-block h-0.5 w-6 bg-ox align-middle" />middle</span>
+          <span><span className="mr-1.5 inline-block w-6 border-t-2 border-dashed border-ice align-middle" />face</span>
+          <span className="grow">drag the time</span>
+          {looked !== undefined && looked !== firm.minutes && <Button look="plain" onClick={() => { pin({ firmMin: Math.max(1, atMin) }); setLooked(undefined); }}>Plan {formatDuration(atMin)}</Button>}
+          {slow && <span role="status">Solving… <button type="button" className="underline" onClick={cancel}>Stop</button></span>}
+          {failed && <button type="button" className="underline" onClick={again}>Try again</button>}
+        </p>
+      </section>
+
+      <div className="grid gap-x-6 gap-y-4 sm:grid-cols-2">
+        <MinutesField
+          label={frozen ? 'Minutes to temper' : 'Minutes in the freezer'} value={firm.minutes} min={0} max={2880} pinned={pins.firmMin !== undefined} onUnpin={() => pin({ firmMin: undefined })} onChange={(firmMin) => pin({ firmMin })}
+          hint={frozen ? 'until the blade goes in by itself' : 'flat and plump: a bent piece freezes bent'}
+        />
+        <TemperatureField label="The freezer" value={pins.freezerC ?? freezer.tempC} {...LIMITS.freezerC} pinned={pins.freezerC !== undefined} onUnpin={() => pin({ freezerC: undefined })} onChange={(freezerC) => pin({ freezerC })} hint={pins.freezerC === undefined ? 'as under My kitchen' : undefined} />
+        {!frozen && (
+          <>
+            <Select label="How it lies" value={pins.lies ?? freezer.lies} options={FREEZER_PRESETS.map((value) => [value, FREEZER_NAMES[value]])} pinned={pins.lies !== undefined} onUnpin={() => pin({ lies: undefined })} onChange={(lies) => pin({ lies: lies as FreezerPreset })} />
+            <Select label="Wrapped" value={pins.wrap ?? 'none'} options={WRAPS.map((value) => [value, WRAP_NAMES[value]])} pinned={pins.wrap !== undefined} onUnpin={() => pin({ wrap: undefined })} onChange={(wrap) => pin({ wrap: wrap as Wrap })} />
+            <TemperatureField label="The meat, going in" value={pins.startC ?? 4} {...LIMITS.startC} pinned={pins.startC !== undefined} onUnpin={() => pin({ startC: undefined })} onChange={(startC) => pin({ startC })} />
+          </>
+        )}
+        <Select label="Form" value={firm.state.input.shape ?? 'block'} options={SOLVED_SHAPES.map((value) => [value, SOLID_NAMES[value]])} pinned={pins.solid !== undefined} onUnpin={() => pin({ solid: undefined })} onChange={(solid) => pin({ solid: solid as SolvedShape })} />
+      </div>
+      {!frozen && firm.needed && <FirmnessQuestion />}
+      <p className="max-w-prose text-[14px] text-muted">
+        Half-frozen meat cuts thin; warm meat squashes. An estimate from a model of heat and ice, set so that cooks’ customary times come out; real meat may start 5 to 15 min later. Not for bony, crooked or stacked pieces, and no statement about safety: press it and see.
       </p>
     </Alive>
+  );
+
+  function degrees(tempC: number): string {
+    return `${formatNumber(style.system === 'us' ? tempC * 1.8 + 32 : tempC, style.locale, 1)} ${style.system === 'us' ? '°F' : '°C'}`;
+  }
+}
+
+interface SelectProps {
+  label: string;
+  value: string;
+  options: readonly (readonly [value: string, name: string])[];
+  pinned: boolean;
+  onUnpin: () => void;
+  onChange: (value: string) => void;
+}
+
+function Select({ label, value, options, pinned, onUnpin, onChange }: SelectProps) {
+  return (
+    <div>
+      <label className="block"><span className="mb-1 block text-[13px] font-medium text-muted">{label}</span>
+        <select className={selectLook} value={value} onChange={(event) => onChange(event.target.value)}>{options.map(([one, name]) => <option key={one} value={one}>{name}</option>)}</select>
+      </label>
+      {pinned && <span className="mt-1 inline-block"><PinMark what={label.toLowerCase()} onUnpin={onUnpin} /></span>}
+    </div>
   );
 }
 
 export function FirmFigures() {
-  const { firm } = useBatchWork().plan;
-  return <FigureBox label="Firm enough, about" size="huge" figure={{ value: `${firm.from}–${firm.to}`, unit: 'min' }} note="depends on the freezer; check at the lower figure" />;
+  const { plan, zone } = useBatchWork();
+  const { style } = usePreferences();
+  const { firm, schedule } = plan;
+  const job = schedule.ok ? schedule.jobs.find(({ key }) => key === 'firm' || key === 'temper') : undefined;
+  const clock = (ms: number) => formatClock(ms, zone, style.locale);
+  if (firm.state.is === 'frozen') {
+    const { times } = firm.state;
+    return (
+      <>
+        <FigureBox label={job ? 'Out of the freezer at' : 'Tempers for'} size="huge" figure={{ value: job ? clock(job.startMs) : formatDuration(firm.minutes), unit: '' }} note={`then ${formatDuration(firm.minutes)} ${firm.state.input.place === 'fridge' ? 'in the fridge' : 'on the board'}`} />
+        <FigureBox label="The blade goes in from" figure={{ value: times.sliceFromMin === null ? '–' : formatDuration(times.sliceFromMin), unit: '' }} />
+        <FigureBox label="Best between" figure={{ value: spanWords(times.idealFromMin, times.idealToMin), unit: '' }} note={times.idealFromMin === null ? 'here the outside is soft before the middle is ready: temper it in the fridge' : undefined} />
+        <FigureBox label="Too soft after" figure={{ value: times.softFromMin === null ? '–' : formatDuration(times.softFromMin), unit: '' }} />
+      </>
+    );
+  }
+  const { times } = firm.state;
+  return (
+    <>
+      <FigureBox label={job ? 'Put it in at' : 'In the freezer'} size="huge" figure={{ value: job ? clock(job.startMs) : formatDuration(firm.minutes), unit: '' }} note={`for ${formatDuration(firm.minutes)}; press it from ${job ? clock(job.startMs + firm.checkFromMin * 60_000) : formatDuration(firm.checkFromMin)}`} />
+      <FigureBox label="Best to slice between" figure={{ value: spanWords(times.idealFromMin, times.idealToMin), unit: '' }} note="in the freezer; an estimate" />
+      <div className="grid grid-cols-2 gap-2.5">
+        <FigureBox label="Firm from" figure={{ value: times.firmFromMin === null ? '–' : formatDuration(times.firmFromMin), unit: '' }} />
+        <FigureBox label="Too hard after" figure={{ value: times.tooHardFromMin === null ? '–' : formatDuration(times.tooHardFromMin), unit: '' }} />
+      </div>
+      <Bench />
+    </>
+  );
+}
+
+/** Back on the board: for how long. Worked out beside the page, so it comes a moment later. */
+function Bench() {
+  const { plan } = useBatchWork();
+  const { solved } = useFirming(plan.firm.state);
+  if (solved?.is !== 'fresh' || !solved.result.bench) return null;
+  const { sliceWithinMin, returnAfterMin } = solved.result.bench;
+  return <FigureBox label="Back on the board, slice within" figure={{ value: formatDuration(sliceWithinMin), unit: '' }} note={`then the face softens; put it back after ${formatDuration(returnAfterMin)} at 21 °C. Work with half, keep half cold.`} />;
 }

@@ -1,16 +1,19 @@
 'use client';
 
+import Link from 'next/link';
 import { LIMITS } from '@/core/batches';
 import { WAYS } from '@/core/cooking';
-import { ANIMALS, CUTS } from '@/core/pieces';
+import { isGame } from '@/core/pieces';
 import { fromFieldValue, toFieldValue } from '@/core/times';
-import { formatMass, massFigure } from '@/core/units';
-import { ANIMAL_NAMES, WAY_NAMES, WORK_NAMES } from '@/core/words';
+import { formatLength, formatMass, formatNumber, massFigure } from '@/core/units';
+import { fatWords, FAT_NAMES, judgementWords, suitsLines, WAY_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
+import { CutPicker } from '../../primitives/cutPicker';
 import { FigureBox } from '../../primitives/figureBox';
-import { CountField, LengthField, MassField } from '../../primitives/quantities';
+import { CountField, LengthField, MassField, PriceField } from '../../primitives/quantities';
 import { usePreferences } from '../../shell/preferences';
+import { DividePanel } from '../board/dividePanel';
 import { PieceDrawing } from '../drawing/pieceDrawing';
 import { useBatchWork } from './batchContext';
 import { drawnPiece } from './drawnPiece';
@@ -18,28 +21,24 @@ import { drawnPiece } from './drawnPiece';
 const selectLook = 'condensed h-11 w-full max-w-72 rounded border border-grout bg-panel px-3 text-[17px] font-semibold';
 
 export function StagePiece() {
-  const { fields, plan, cut, marinades, zone, change, pin } = useBatchWork();
+  const { fields, plan, cut, cuts, marinades, zone, currency, change, pin } = useBatchWork();
   const { style } = usePreferences();
   const { pins } = fields;
+  const { piece } = plan;
+  const own = pins.lengthMm !== undefined && pins.widthMm !== undefined;
   return (
     <Alive className="space-y-5">
-      <PieceDrawing {...drawnPiece(plan, cut)} cuts={false} describe={`The piece from above and from the side, ${Math.round(plan.piece.lengthMm)} by ${Math.round(plan.piece.widthMm)} by ${Math.round(plan.piece.heightMm)} mm`} />
+      <PieceDrawing {...drawnPiece(plan, cut)} cuts={false} describe={`The piece from above and from the side, ${Math.round(piece.lengthMm)} by ${Math.round(piece.widthMm)} by ${Math.round(piece.heightMm)} mm`} />
       <div className="grid gap-x-6 gap-y-4 sm:grid-cols-2">
         <div className="sm:col-span-2">
           <div className="mb-1 text-[13px] font-medium text-muted">It becomes</div>
-          <Choice label="It becomes" value={fields.way} options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))} onChange={(way) => change({ way })} />
+          <Choice label="It becomes" value={fields.way} options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))} onChange={(way) => change({ way, pins: { ...pins, shape: undefined } })} />
         </div>
-        <label className="block">
+        <div>
           <span className="mb-1 block text-[13px] font-medium text-muted">Cut</span>
-          <select className={selectLook} value={fields.cutId} onChange={(event) => change({ cutId: event.target.value })}>
-            {ANIMALS.map((animal) => (
-              <optgroup key={animal} label={ANIMAL_NAMES[animal]}>
-                {CUTS.filter((one) => one.animal === animal).map((one) => <option key={one.id} value={one.id}>{one.name}</option>)}
-              </optgroup>
-            ))}
-          </select>
-          <span className="mt-1 block text-[13px] text-muted">{WORK_NAMES[cut.work]}</span>
-        </label>
+          <CutPicker label="Cut" cuts={cuts} value={cut} onChange={({ id }) => change({ cutId: id })} />
+          <span className="mt-1 block text-[13px] text-muted">{WORK_NAMES[cut.work]}, {FAT_NAMES[cut.fat]}. <Link className="underline underline-offset-2" href={`/cuts/${cut.id}`}>All about it</Link></span>
+        </div>
         <label className="block">
           <span className="mb-1 block text-[13px] font-medium text-muted">Marinade</span>
           <select className={selectLook} value={fields.marinadeId} onChange={(event) => change({ marinadeId: event.target.value })}>
@@ -48,12 +47,13 @@ export function StagePiece() {
         </label>
         <MassField label="Weight as bought" value={fields.massG} {...LIMITS.massG} onChange={(massG) => change({ massG })} />
         <MassField
-          label="Weight after trimming" value={plan.piece.trimmedG} {...LIMITS.massG} pinned={pins.trimmedG !== undefined} onUnpin={() => pin({ trimmedG: undefined })} onChange={(trimmedG) => pin({ trimmedG })}
+          label="Weight after trimming" value={piece.trimmedG} {...LIMITS.massG} pinned={pins.trimmedG !== undefined} onUnpin={() => pin({ trimmedG: undefined })} onChange={(trimmedG) => pin({ trimmedG })}
           hint={pins.trimmedG === undefined ? 'expected; weigh it and type it in' : undefined}
         />
         <LengthField label="How tall it lies" value={fields.heightMm} {...LIMITS.heightMm} onChange={(heightMm) => change({ heightMm })} />
-        <LengthField label="Length" value={plan.piece.lengthMm} {...LIMITS.sideMm} step={5} pinned={pins.lengthMm !== undefined} onUnpin={() => pin({ lengthMm: undefined })} onChange={(lengthMm) => pin({ lengthMm })} hint={pins.lengthMm === undefined ? 'follows from the weight' : undefined} />
-        <LengthField label="Width" value={plan.piece.widthMm} {...LIMITS.sideMm} step={5} pinned={pins.widthMm !== undefined} onUnpin={() => pin({ widthMm: undefined })} onChange={(widthMm) => pin({ widthMm })} hint={pins.widthMm === undefined ? 'follows from the weight' : undefined} />
+        <CountField label="Pieces" unit="pieces" value={piece.pieces} {...LIMITS.pieces} pinned={pins.pieces !== undefined} onUnpin={() => pin({ pieces: undefined })} onChange={(pieces) => pin({ pieces })} hint={pins.pieces === undefined ? 'as usual for this weight; sizes are of one' : 'sizes are of one'} />
+        <LengthField label="Length" value={piece.lengthMm} {...LIMITS.sideMm} step={5} pinned={pins.lengthMm !== undefined} onUnpin={() => pin({ lengthMm: undefined })} onChange={(lengthMm) => pin({ lengthMm })} hint={pins.lengthMm === undefined ? 'follows from the weight' : undefined} />
+        <LengthField label="Width" value={piece.widthMm} {...LIMITS.sideMm} step={5} pinned={pins.widthMm !== undefined} onUnpin={() => pin({ widthMm: undefined })} onChange={(widthMm) => pin({ widthMm })} hint={pins.widthMm === undefined ? 'follows from the weight' : own ? 'measured; weight and size need not agree' : undefined} />
         <CountField label="People" unit="people" value={fields.people} {...LIMITS.people} onChange={(people) => change({ people })} />
         <label className="block">
           <span className="mb-1 block text-[13px] font-medium text-muted">On the table</span>
@@ -66,19 +66,42 @@ export function StagePiece() {
           />
           <span className="mt-1 block text-[13px] text-muted">kitchen clock, {zone}</span>
         </label>
+        <PriceField label="Price as bought" currency={currency} valuePerKg={pins.pricePerKg} onChange={(pricePerKg) => pin({ pricePerKg })} />
       </div>
-      <p className="text-muted">{cut.trim} {formatMass(plan.piece.trimLossG.from, style)} to {formatMass(plan.piece.trimLossG.to, style)} usually comes off.</p>
+      <section className="panel px-4 py-3">
+        <h3>What comes off</h3>
+        <p className="mt-1">{cut.trim} {fatWords(cut, fields.way)} Silver skin never softens: it always comes off.</p>
+        <p className="mt-1 text-muted">{formatMass(piece.trimLossG.from, style)} to {formatMass(piece.trimLossG.to, style)} usually comes off.{cut.seams ? ' Several muscles meet here: part it along the seams, so that the fibres of each part run one way.' : ''}</p>
+      </section>
+      <DividePanel />
     </Alive>
   );
 }
 
 export function PieceFigures() {
-  const { plan, fields, cut } = useBatchWork();
+  const { plan, fields, cut, currency } = useBatchWork();
   const { style } = usePreferences();
+  const { piece, slice } = plan;
+  const judgement = judgementWords(slice.judgement, style);
+  const us = style.system === 'us';
+  const money = (value: number) => new Intl.NumberFormat(style.locale, { style: 'currency', currency }).format(value);
+  const suits = suitsLines(cut);
   return (
     <>
-      <FigureBox label="After trimming" figure={massFigure(plan.piece.trimmedG, style)} size="huge" note="every dose that follows uses this weight" />
-      <FigureBox label="Raw, each" figure={massFigure(plan.piece.perPersonG, style)} note={`${fields.people} ${fields.people === 1 ? 'person' : 'people'}, ${cut.name}`} />
+      <FigureBox label="After trimming" figure={massFigure(piece.trimmedG, style)} size="huge" note="every dose that follows uses this weight" />
+      <FigureBox label="Raw, each" figure={massFigure(piece.perPersonG, style)} note={`${fields.people} ${fields.people === 1 ? 'person' : 'people'}, ${cut.name}`} />
+      {piece.pricePerTrimmedKg !== undefined && <FigureBox label="Trimmed, it costs" figure={{ value: money(piece.pricePerTrimmedKg * (us ? 0.45359237 : 1)), unit: us ? 'a lb' : 'a kg' }} note={`${money(piece.pricePerPerson!)} a person`} />}
+      <section className="rounded border border-grout bg-panel px-3.5 py-3">
+        <h3>Tenderize it?</h3>
+        <p className="mt-1"><strong>{judgement.answer}.</strong> {judgement.reason}</p>
+        {judgement.changes.length > 0 && <p className="mt-1 text-[14px] text-muted">What would change that: {judgement.changes.join('; ')}.</p>}
+      </section>
+      <section className="rounded border border-grout bg-panel px-3.5 py-3 text-[14px]">
+        <h3>It suits</h3>
+        <ul className="mt-1 space-y-0.5">{suits.map(({ way, because }) => <li key={way}><strong>{way}:</strong> {because}</li>)}</ul>
+        <p className="mt-1 text-muted">Fibres usually run {cut.grainDeg === 0 ? 'along' : `${formatNumber(cut.grainDeg, style.locale)}° from`} the length of the piece, {formatLength(piece.lengthMm, style)}; yours may differ.</p>
+        {isGame(cut.animal) && <p className="mt-1 text-muted">Game: for jerky many services advise freezing it first, 60 days at {us ? '0 °F' : '−18 °C'}. Usual guidance, from memory.</p>}
+      </section>
     </>
   );
 }

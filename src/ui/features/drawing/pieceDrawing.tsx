@@ -1,106 +1,83 @@
-import { memo } from 'react';
+'use client';
+
+import { memo, useId } from 'react';
 import type { PiecePlan, SlicePlan } from '@/core/batches';
 import type { Animal } from '@/core/pieces';
-import { formatLength, MM_PER_IN } from '@/core/units';
+import { formatLength, formatNumber, MM_PER_IN } from '@/core/units';
 import { usePreferences } from '../../shell/preferences';
+import { FLESH } from './flesh';
+import { Handle } from './handle';
+import { grid, hatch, marbling, outline, spiral, tidy, type Point } from './lines';
 
-export type DrawnPiece = { animal: Animal } & Pick<PiecePlan, 'lengthMm' | 'widthMm' | 'heightMm'> & Pick<SlicePlan, 'thicknessMm' | 'yawDeg' | 'bevelDeg' | 'grainDeg' | 'grainPitchDeg'>;
+export type DrawnPiece = { animal: Animal } & Pick<PiecePlan, 'lengthMm' | 'widthMm' | 'heightMm'> & Pick<SlicePlan, 'shape' | 'thicknessMm' | 'yawDeg' | 'bevelDeg' | 'grainDeg' | 'grainPitchDeg'>;
 
-const FLESH: Record<Animal, { fill: string; line: string }> = {
-  beef: { fill: '#c9716d', line: '#9d4646' },
-  lamb: { fill: '#d58c88', line: '#b05c5c' },
-  pork: { fill: '#e6aaa0', line: '#bf7469' },
-  chicken: { fill: '#efccb8', line: '#c39379' },
-  turkey: { fill: '#ecc4b4', line: '#bd8872' },
-};
+/** The drawing as the control: what dragging the blade changes. */
+export interface Blade {
+  maxLeanDeg: number;
+  thickness: { min: number; max: number };
+  onTurn: (yawDeg: number) => void;
+  onLean: (bevelDeg: number) => void;
+  onThickness: (thicknessMm: number) => void;
+}
 
 const METRIC_BARS_MM = [200, 100, 50, 20, 10];
 const US_BARS_MM = [8, 4, 2, 1, 0.5].map((inches) => inches * MM_PER_IN);
-const MOST_LINES = 220;
 const FIBRE_GAP_MM = 4.5;
+const SCORE_MM = 6;
+const MOST_IN_BRACKET = 10;
+const TURNED: readonly string[] = ['strips', 'ribbons', 'shaved', 'sliced-after'];
 const rad = (deg: number) => (deg * Math.PI) / 180;
-const round = (value: number) => Math.round(value * 100) / 100;
+const degOf = (radians: number) => (radians * 180) / Math.PI;
+const held = (value: number, min: number, max: number) => Math.min(max, Math.max(min, value));
 
-/** Parallel lines across a box, as one path: through points every `gap` along the normal. */
-function hatch(normalDeg: number, gapMm: number, reachMm: number, centre: { x: number; y: number }): string {
-  const count = Math.min(MOST_LINES, Math.ceil((2 * reachMm) / gapMm));
-  const [nx, ny] = [Math.cos(rad(normalDeg)), Math.sin(rad(normalDeg))];
-  let path = '';
-  for (let index = 0; index <= count; index++) {
-    const along = (index - count / 2) * gapMm;
-    const [x, y] = [centre.x + nx * along, centre.y + ny * along];
-    path += `M${round(x - ny * reachMm)} ${round(y + nx * reachMm)}L${round(x + ny * reachMm)} ${round(y - nx * reachMm)}`;
-  }
-  return path;
-}
-
-/** Short streaks of fat along the fibres, at fixed places. */
-const STREAKS = [[0.08, 0.42, 0.9], [0.19, 0.18, 1.2], [0.27, 0.71, 0.8], [0.36, 0.35, 1.1], [0.44, 0.86, 0.7], [0.53, 0.14, 1], [0.6, 0.6, 1.3], [0.71, 0.33, 0.8], [0.78, 0.8, 1.1], [0.87, 0.52, 0.9]] as const;
-
-function marbling(width: number, height: number, grainDeg: number): string {
-  const [dx, dy] = [Math.cos(rad(grainDeg)), Math.sin(rad(grainDeg))];
-  const run = Math.min(width, height) * 0.07;
-  return STREAKS.map(([x, y, long]) => `M${round(width * x)} ${round(height * y)}q${round(run * long * dx - run * 0.06 * dy)} ${round(run * long * dy + run * 0.06 * dx)} ${round(2 * run * long * dx)} ${round(2 * run * long * dy)}`).join('');
-}
-
-/** A piece has rounded ends; the calculation takes the block around it. */
-function outline(width: number, height: number): string {
-  const [rx, ry] = [width * 0.16, height * 0.34];
-  return `M${rx} 0H${width - rx * 0.7}Q${width} 0 ${width} ${ry}V${height - ry * 0.7}Q${width} ${height} ${width - rx} ${height}H${rx * 0.6}Q0 ${height} 0 ${height - ry}V${ry * 0.8}Q0 0 ${rx} 0Z`;
-}
-
-/** The piece from above and from the side, to one scale, with its fibres, the cuts and the blade. Redrawn from the numbers. */
-export const PieceDrawing = memo(function PieceDrawing(piece: DrawnPiece & { describe: string; cuts?: boolean }) {
-  const { lengthMm: length, widthMm: width, heightMm: height, cuts = true } = piece;
+/** The piece from above and from the side, to one scale, with its fibres, the cuts and the blade. Redrawn from the numbers; with `blade` it is worked on. */
+export const PieceDrawing = memo(function PieceDrawing(piece: DrawnPiece & { describe: string; cuts?: boolean; blade?: Blade }) {
+  const { lengthMm: length, widthMm: width, heightMm: height, shape, cuts = true, blade } = piece;
+  const { style } = usePreferences();
+  const id = useId();
   const colours = FLESH[piece.animal];
   const margin = Math.max(length, width) * 0.06 + 6;
   const total = { width: length + 2 * margin, height: width + height + 2.6 * margin };
   const unit = total.width / 100;
   const centre = { x: length / 2, y: width / 2 };
   const reach = Math.hypot(length, width) / 2 + 2;
-  const boardStep = piece.thicknessMm / Math.cos(rad(piece.bevelDeg));
-  const knife = { x: -Math.sin(rad(piece.yawDeg)), y: Math.cos(rad(piece.yawDeg)) };
-  const bladeReach = Math.min(reach, Math.min(width / 2 / Math.max(Math.abs(knife.y), 1e-6), length / 2 / Math.max(Math.abs(knife.x), 1e-6))) + margin * 0.4;
-  const sideCut = hatch(-piece.bevelDeg, Math.max(piece.thicknessMm, 0.5), length, { x: length / 2, y: height / 2 });
-  const { style } = usePreferences();
+  const turned = cuts && TURNED.includes(shape);
+  const lines = linesOf(piece, centre, reach);
   const bar = (style.system === 'us' ? US_BARS_MM : METRIC_BARS_MM).find((mm) => mm <= length * 0.4) ?? 5;
   const tallest = cuts ? 46 : 30;
+  const side = shape === 'unrolled' && cuts ? { length: width, say: 'from the end' } : { length, say: 'from the side' };
 
   return (
-    <div className="mx-auto w-full text-[12px] text-muted" style={{ maxWidth: `calc(${tallest}vh * ${round(total.width / total.height)})`, minWidth: 'min(100%, 240px)' }}>
+    <div className="mx-auto w-full text-[12px] text-muted" style={{ maxWidth: `calc(${tallest}vh * ${tidy(total.width / total.height)})`, minWidth: 'min(100%, 260px)' }}>
       <div className="flex justify-between gap-3 px-[5%]"><span>from above</span>{cuts && <span>dashed: the fibres</span>}</div>
-      <svg viewBox={`0 0 ${round(total.width)} ${round(width + 1.4 * margin)}`} role="img" aria-label={piece.describe} className="block w-full">
-        <defs><clipPath id="above"><path d={outline(length, width)} /></clipPath></defs>
-        <g transform={`translate(${round(margin)} ${round(0.4 * margin)})`}>
+      <svg viewBox={`0 0 ${tidy(total.width)} ${tidy(width + 1.5 * margin)}`} role={blade ? 'group' : 'img'} aria-label={piece.describe} className="block w-full overflow-visible">
+        <defs><clipPath id={`${id}above`}><path d={outline(length, width)} /></clipPath></defs>
+        <g transform={`translate(${tidy(margin)} ${tidy(0.6 * margin)})`}>
           <path d={outline(length, width)} fill={colours.fill} />
-          <g clipPath="url(#above)">
+          <g clipPath={`url(#${id}above)`}>
             <path d={hatch(piece.grainDeg + 90, FIBRE_GAP_MM, reach, centre)} stroke={colours.line} strokeWidth={0.9} opacity={0.5} fill="none" />
-            {cuts && <path d={hatch(piece.yawDeg, Math.max(boardStep, 0.8), reach, centre)} stroke="#12211d" strokeWidth={0.28 * unit} opacity={0.55} fill="none" />}
+            {cuts && <path d={lines.above} stroke="#12211d" strokeWidth={0.28 * unit} opacity={0.55} fill="none" />}
             <path d={marbling(length, width, piece.grainDeg)} stroke="#f9ece2" strokeWidth={0.55 * unit} strokeLinecap="round" fill="none" opacity={0.85} />
           </g>
           <path d={outline(length, width)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />
-          {cuts && (
-            <g transform={`translate(${round(centre.x)} ${round(centre.y)})`}>
-              <line x1={round(-knife.x * bladeReach)} y1={round(-knife.y * bladeReach)} x2={round(knife.x * bladeReach)} y2={round(knife.y * bladeReach)} stroke="#0e3b34" strokeWidth={0.8 * unit} />
-              <g transform={`translate(${round(knife.x * bladeReach)} ${round(knife.y * bladeReach)}) rotate(${piece.yawDeg})`}><path d={`M${-1.1 * unit} 0h${2.2 * unit}l${0.4 * unit} ${0.6 * margin}h${-3 * unit}z`} fill="#0e3b34" /></g>
-              <line x1={0} y1={0} x2={round(Math.cos(rad(piece.grainDeg)) * length * 0.24)} y2={round(Math.sin(rad(piece.grainDeg)) * length * 0.24)} stroke="#12211d" strokeWidth={0.4 * unit} strokeDasharray={`${unit} ${unit}`} />
-              <circle r={1.1 * unit} fill="#fff" stroke="#0e3b34" strokeWidth={0.5 * unit} />
-            </g>
-          )}
+          {cuts && <path d={fibreLine(piece, centre, length * 0.24)} stroke="#12211d" strokeWidth={0.45 * unit} strokeDasharray={`${unit} ${unit}`} />}
+          {turned && <TurnedBlade piece={piece} blade={blade} centre={centre} reach={reach} margin={margin} unit={unit} />}
+          {turned && blade && <Bracket piece={piece} blade={blade} unit={unit} margin={margin} name="above" />}
         </g>
       </svg>
-      <div className="px-[5%] pt-1">from the side</div>
-      <svg viewBox={`0 0 ${round(total.width)} ${round(height + 1.2 * unit)}`} aria-hidden="true" className="block w-full">
-        <defs><clipPath id="side"><path d={outline(length, height)} /></clipPath></defs>
-        <g transform={`translate(${round(margin)} 0)`}>
-          <path d={outline(length, height)} fill={colours.fill} />
-          <g clipPath="url(#side)">
-            <path d={hatch(90 - piece.grainPitchDeg, FIBRE_GAP_MM, length, { x: length / 2, y: height / 2 })} stroke={colours.line} strokeWidth={0.9} opacity={0.4} fill="none" />
-            {cuts && <path d={sideCut} stroke="#12211d" strokeWidth={0.3 * unit} opacity={0.65} fill="none" />}
+      <div className="px-[5%] pt-1">{side.say}</div>
+      <svg viewBox={`0 0 ${tidy(total.width)} ${tidy(height + 1.2 * unit + 0.7 * margin)}`} role={blade && turned ? 'group' : undefined} aria-label={blade && turned ? 'From the side' : undefined} aria-hidden={blade && turned ? undefined : true} className="block w-full overflow-visible">
+        <defs><clipPath id={`${id}side`}><path d={outline(side.length, height)} /></clipPath></defs>
+        <g transform={`translate(${tidy((total.width - side.length) / 2)} ${tidy(0.7 * margin)})`}>
+          <path d={outline(side.length, height)} fill={colours.fill} />
+          <g clipPath={`url(#${id}side)`}>
+            <path d={hatch(90 - piece.grainPitchDeg, FIBRE_GAP_MM, side.length, { x: side.length / 2, y: height / 2 })} stroke={colours.line} strokeWidth={0.9} opacity={0.4} fill="none" />
+            {cuts && <path d={lines.side} stroke="#12211d" strokeWidth={0.3 * unit} opacity={0.65} fill="none" />}
           </g>
-          <path d={outline(length, height)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />
+          <path d={outline(side.length, height)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />
+          {turned && blade && <LeaningBlade piece={piece} blade={blade} unit={unit} margin={margin} />}
         </g>
-        <rect x={0} y={height} width={total.width} height={0.9 * unit} fill="#d3ddda" />
+        <rect x={0} y={height + 0.7 * margin} width={total.width} height={0.9 * unit} fill="#d3ddda" />
       </svg>
       <div className="flex items-center justify-end gap-2 px-[5%] pt-2">
         {formatLength(bar, style)} <span aria-hidden="true" className="h-2 border-x border-b border-muted" style={{ width: `${(100 * bar) / total.width / 0.9}%` }} />
@@ -108,3 +85,96 @@ export const PieceDrawing = memo(function PieceDrawing(piece: DrawnPiece & { des
     </div>
   );
 });
+
+function linesOf(piece: DrawnPiece, centre: Point, reach: number): { above: string; side: string } {
+  const { shape, lengthMm: length, widthMm: width, heightMm: height, thicknessMm } = piece;
+  switch (shape) {
+    case 'cubes':
+      return { above: grid(length, width, thicknessMm), side: grid(length, height, thicknessMm) };
+    case 'unrolled':
+      return { above: '', side: spiral(width, height, thicknessMm) };
+    case 'butterflied':
+      return { above: `M${tidy(length - SCORE_MM)} 0V${tidy(width)}`, side: `M0 ${tidy(height / 2)}H${tidy(length - SCORE_MM)}` };
+    case 'pounded':
+      return { above: grid(length, width, SCORE_MM), side: '' };
+    default:
+      return {
+        above: hatch(piece.yawDeg, Math.max(thicknessMm / Math.cos(rad(piece.bevelDeg)), 0.8), reach, centre),
+        side: hatch(-piece.bevelDeg, Math.max(thicknessMm, 0.5), length, { x: length / 2, y: height / 2 }),
+      };
+  }
+}
+
+function fibreLine({ grainDeg }: DrawnPiece, { x, y }: Point, run: number): string {
+  const [dx, dy] = [Math.cos(rad(grainDeg)) * run, Math.sin(rad(grainDeg)) * run];
+  return `M${tidy(x)} ${tidy(y)}l${tidy(dx)} ${tidy(dy)}`;
+}
+
+/** The blade from above, from its point to its handle; by the handle it is turned. */
+function TurnedBlade({ piece, blade, centre, reach, margin, unit }: { piece: DrawnPiece; blade?: Blade; centre: Point; reach: number; margin: number; unit: number }) {
+  const { style } = usePreferences();
+  const { yawDeg, lengthMm, widthMm } = piece;
+  const along = { x: -Math.sin(rad(yawDeg)), y: Math.cos(rad(yawDeg)) };
+  const run = Math.min(reach, Math.min(widthMm / 2 / Math.max(Math.abs(along.y), 1e-6), lengthMm / 2 / Math.max(Math.abs(along.x), 1e-6))) + margin * 0.35;
+  const end = { x: centre.x + along.x * run, y: centre.y + along.y * run };
+  return (
+    <>
+      <line x1={tidy(centre.x - along.x * run)} y1={tidy(centre.y - along.y * run)} x2={tidy(end.x)} y2={tidy(end.y)} stroke="#0e3b34" strokeWidth={0.8 * unit} />
+      <circle cx={tidy(centre.x)} cy={tidy(centre.y)} r={0.9 * unit} fill="#0e3b34" />
+      {!blade && <g transform={`translate(${tidy(end.x)} ${tidy(end.y)}) rotate(${yawDeg})`}><path d={`M${-1.1 * unit} 0h${2.2 * unit}l${0.4 * unit} ${0.5 * margin}h${-3 * unit}z`} fill="#0e3b34" /></g>}
+      {blade && (
+        <Handle
+          label="Blade, turn" value={yawDeg} min={-90} max={90} step={1} text={`${formatNumber(yawDeg, style.locale)}° from straight across the length`} at={end} radius={1.5 * unit} reach={5 * unit} onStep={blade.onTurn}
+          onDrag={({ x, y }) => {
+            const turn = degOf(Math.atan2(-(x - centre.x), y - centre.y));
+            blade.onTurn(Math.round(turn > 90 ? turn - 180 : turn < -90 ? turn + 180 : turn));
+          }}
+        />
+      )}
+    </>
+  );
+}
+
+/** Ten slices between two marks; the second is dragged, so that a tenth of a millimetre can be set by hand. */
+function Bracket({ piece, blade, unit, margin, name }: { piece: DrawnPiece; blade: Blade; unit: number; margin: number; name: 'above' | 'side' }) {
+  const { style } = usePreferences();
+  const { thicknessMm, yawDeg, bevelDeg, lengthMm, widthMm } = piece;
+  const turn = rad(Math.abs(yawDeg));
+  const downTheSide = name === 'above' && Math.tan(turn) > lengthMm / widthMm;
+  const cosine = Math.cos(rad(bevelDeg)) * (downTheSide ? Math.sin(turn) : Math.max(Math.cos(turn), 0.05));
+  const room = downTheSide ? widthMm : lengthMm;
+  const count = Math.max(1, Math.min(MOST_IN_BRACKET, Math.floor((0.8 * room * cosine) / blade.thickness.max) || 1, Math.floor((room * cosine) / thicknessMm)));
+  const span = Math.min(room * 1.05, (count * thicknessMm) / cosine);
+  const off = -0.32 * margin;
+  const at = downTheSide ? { x: off, y: span } : { x: span, y: off };
+  const say = `${count} ${count === 1 ? 'slice' : 'slices'}, ${formatLength(count * thicknessMm, style)}`;
+  return (
+    <>
+      <path d={downTheSide ? `M${off + unit} 0H${off}V${tidy(span)}` : `M0 ${off + unit}V${off}H${tidy(span)}`} stroke="#0e3b34" strokeWidth={0.35 * unit} fill="none" />
+      {!downTheSide && name === 'above' && <text paintOrder="stroke" stroke="#f3f6f5" strokeWidth={1.6 * unit} x={tidy(span + 2.6 * unit)} y={off + 1.2 * unit} fontSize={3.5 * unit} fill="#12211d" fontWeight={600}>{say}</text>}
+      <Handle
+        label={name === 'above' ? 'Ten slices, from above' : 'Ten slices, from the side'} value={thicknessMm} min={blade.thickness.min} max={blade.thickness.max} step={0.5} text={`slices of ${formatLength(thicknessMm, style)}`} at={at} radius={1.2 * unit} reach={4.5 * unit} onStep={blade.onThickness}
+        onDrag={({ x, y }) => blade.onThickness(held(Math.round((((downTheSide ? y : x) * cosine) / count) * 10) / 10, blade.thickness.min, blade.thickness.max))}
+      />
+    </>
+  );
+}
+
+/** The blade from the side, held by its back. */
+function LeaningBlade({ piece, blade, unit, margin }: { piece: DrawnPiece; blade: Blade; unit: number; margin: number }) {
+  const { style } = usePreferences();
+  const { bevelDeg, lengthMm, heightMm } = piece;
+  const foot = { x: lengthMm * 0.62, y: heightMm };
+  const run = heightMm / Math.cos(rad(Math.min(70, bevelDeg))) + 0.3 * margin;
+  const back = { x: foot.x - Math.sin(rad(bevelDeg)) * run, y: foot.y - Math.cos(rad(bevelDeg)) * run };
+  return (
+    <>
+      <line x1={tidy(foot.x)} y1={tidy(foot.y)} x2={tidy(back.x)} y2={tidy(back.y)} stroke="#0e3b34" strokeWidth={0.8 * unit} />
+      <Handle
+        label="Blade, lean" value={bevelDeg} min={0} max={Math.floor(blade.maxLeanDeg)} step={1} text={`leaning ${formatNumber(bevelDeg, style.locale)}° from upright`} at={back} radius={1.5 * unit} reach={5 * unit} onStep={blade.onLean}
+        onDrag={({ x, y }) => blade.onLean(held(Math.round(degOf(Math.atan2(foot.x - x, Math.max(1, foot.y - y)))), 0, Math.floor(blade.maxLeanDeg)))}
+      />
+      <Bracket piece={{ ...piece, yawDeg: 0 }} blade={blade} unit={unit} margin={margin} name="side" />
+    </>
+  );
+}

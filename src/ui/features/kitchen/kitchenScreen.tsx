@@ -7,7 +7,8 @@ import type { KitchenPage, PlannedJob } from '@/contract/views';
 import { warmSoFarMin, ringsAtMs } from '@/core/progress';
 import { formatClock } from '@/core/times';
 import { formatDuration } from '@/core/units';
-import { cautionWords, GUIDANCE_LINE } from '@/core/words';
+import { FIRMNESS_REPORTS, type FirmnessReport } from '@/core/firming';
+import { cautionWords, GUIDANCE_LINE, REPORT_NAMES } from '@/core/words';
 import { useAlive } from '../../primitives/alive';
 import { usePreferences } from '../../shell/preferences';
 import { countdown } from '../../shell/runningTimers';
@@ -21,7 +22,7 @@ const ADD_MIN = 5;
 export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPage & { nowMs: number }) {
   const now = useNow(nowMs);
   const { style } = usePreferences();
-  const { jobs, progress, progressOf, timers, record, waiting } = useKitchen({ batches, events });
+  const { jobs, progress, progressOf, timers, reports, record, waiting } = useKitchen({ batches, events });
   const [looking, setLooking] = useState<number | undefined>();
   const [reading, setReading] = useState(false);
   const alive = useAlive();
@@ -59,7 +60,9 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
       return;
     }
     const follower = jobs.slice(index + 1).find((one) => one.batchId === job.batchId && progress(one).doneAtMs === undefined);
-    const straightOn = job.hands && follower?.hands && follower.startMs <= job.endMs ? [{ job: follower, kind: 'job-started' as const }] : [];
+    // While the meat still waits in the freezer or the soda, the cook says when the next job begins.
+    const waits = jobs.some((one) => one.batchId === job.batchId && !one.hands && follower && one.endMs <= follower.startMs && progress(one).startedAtMs !== undefined && progress(one).doneAtMs === undefined);
+    const straightOn = job.hands && follower?.hands && follower.startMs <= job.endMs && !waits ? [{ job: follower, kind: 'job-started' as const }] : [];
     record([{ job, kind: 'job-done' }, ...straightOn]);
     setLooking(undefined);
   }, [job, state, index, jobs, progress, record]);
@@ -88,6 +91,7 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
     return () => window.removeEventListener('keydown', onKey);
   }, [ahead, back, goOn, takeBack]);
 
+  const firmed = new Set(jobs.filter(({ key }) => key === 'firm').map(({ batchId }) => batchId));
   const left = batch && (batch.tableAtMs - now) / 60_000;
   const warm = batch && warmSoFarMin(batch.jobs, progressOf(batch.id), now, batch.lots);
   const over = warm !== undefined && batch !== undefined && warm > batch.warmLimitMin;
@@ -113,6 +117,7 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
               </p>
               <h2 className="mt-1 text-[clamp(38px,6.2vw,68px)] leading-none">{job.title}</h2>
               <p className="mt-4 max-w-[38ch] text-[25px] leading-snug text-[#d6e6e0]">{job.text}</p>
+              {job.key === 'slice' && state.startedAtMs !== undefined && firmed.has(job.batchId) && <HowItCut told={reports.get(job.batchId)} onTell={(report) => record([{ job, kind: 'firmness-reported', payload: { report } }])} />}
               <Clock job={job} startedAtMs={state.startedAtMs} doneAtMs={state.doneAtMs} extraMin={state.extraMin} now={now} />
               <ul className="mt-5 space-y-3">
                 {job.cautions.map((caution) => {
@@ -134,6 +139,7 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
                 <button type="button" className="block w-full text-left" onClick={() => setLooking(jobs.indexOf(timer.job))}>
                   <span className="figure block text-[36px] wide:text-[46px]">{countdown(timer.ringsAtMs, now)}</span>
                   <span className="text-[17px]">{timer.label}{isOver && ', ready now'}</span>
+                  {!isOver && timer.checkAtMs !== undefined && <span className="block text-[16px] text-[#f2d9a0]">{timer.checkAtMs <= now ? 'press it now' : `press it from ${formatClock(timer.checkAtMs, zone, style.locale)}`}</span>}
                 </button>
                 <button type="button" className="mt-1 min-h-10 text-[17px] underline underline-offset-4" onClick={() => addTime(timer.job)}>{ADD_MIN} min more</button>
               </div>
@@ -166,6 +172,16 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
         </Zone>
         <Zone onPress={ahead} disabled={index >= jobs.length - 1} look="bg-kitchen-panel" label="Look ahead"><span aria-hidden="true">→</span></Zone>
       </div>
+    </div>
+  );
+}
+
+/** Asked while it is sliced, answered with an elbow: it teaches the freezer. */
+function HowItCut({ told, onTell }: { told?: string; onTell: (report: FirmnessReport) => void }) {
+  return (
+    <div className="mt-5" role="group" aria-label="How does it cut?">
+      <p className="text-[19px] text-kitchen-muted">{told ? `Said: ${REPORT_NAMES[told as FirmnessReport]?.toLowerCase()}. The next plan uses it.` : 'How does it cut?'}</p>
+      {!told && <div className="mt-2 flex flex-wrap gap-3">{FIRMNESS_REPORTS.map((report) => <button key={report} type="button" className="min-h-16 rounded bg-kitchen-panel px-5 text-[22px] font-semibold" onClick={() => onTell(report)}>{REPORT_NAMES[report]}</button>)}</div>}
     </div>
   );
 }

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Household } from '@/contract/resources';
+import type { DialStack } from '@/core/slicing';
 import { formatClock } from '@/core/times';
 import { USUAL_MEASURES } from '@/core/units';
 import { Alive } from '../../primitives/alive';
@@ -11,27 +12,42 @@ import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
 import { useNow } from '../../shell/useNow';
+import { FreezerFields } from './freezerFields';
+import { SlicerFields } from './slicerFields';
 
-/** Name, clock and drawer of the kitchen. */
+const formOf = ({ name, zone, measures, currency, freezer }: Household) => ({ name, zone, measures, currency, freezer });
+
+/** Name, clock, drawer, freezer and slicing machine of the kitchen. */
 export function MyKitchenScreen({ household, zones }: { household: Household; zones: readonly string[] }) {
   const { style } = usePreferences();
   const router = useRouter();
   const toast = useToast();
   const now = useNow(0, 10_000);
-  const [form, setForm] = useState({ name: household.name, zone: household.zone, measures: household.measures });
+  const [form, setForm] = useState(() => formOf(household));
+  /** Undefined while a stack is not complete. */
+  const [stacks, setStacks] = useState<DialStack[] | undefined>(household.slicerStacks);
   const [problem, setProblem] = useState<string>();
+  const [shownVersion, setShownVersion] = useState(household.version);
   const known = zones.includes(form.zone) ? zones : [form.zone, ...zones];
+
+  // What another screen taught the freezer shows here too, without losing what is being typed.
+  if (household.version !== shownVersion) {
+    setShownVersion(household.version);
+    setForm((before) => ({ ...before, freezer: { ...before.freezer, known: household.freezer.known } }));
+  }
 
   const toggle = (id: string, owned: boolean) => setForm((before) => ({ ...before, measures: USUAL_MEASURES.map((one) => one.id).filter((one) => (one === id ? owned : before.measures.includes(one))) }));
 
   const keep = async () => {
     if (!form.name.trim()) return setProblem('Give the kitchen a name.');
     if (form.measures.length === 0) return setProblem('Tick at least one spoon or cup, so that amounts can be said in it.');
-    const result = await callApi<Household>('PUT', '/household', { body: { ...form, name: form.name.trim() } });
+    if (!/^[A-Z]{3}$/.test(form.currency)) return setProblem('Give the currency in three letters, such as EUR, GBP or USD.');
+    if (!stacks) return setProblem('One of the stacks is not complete. Fill it in or take it out.');
+    const result = await callApi<Household>('PUT', '/household', { body: { ...form, name: form.name.trim(), slicerStacks: stacks } });
     setProblem(result.ok ? undefined : `${result.problem.title} ${result.problem.detail ?? ''}`);
     if (!result.ok) return;
-    const { name, zone, measures } = household;
-    toast({ text: 'Kept.', action: { label: 'Undo', run: () => void callApi('PUT', '/household', { body: { name, zone, measures } }).then(() => { setForm({ name, zone, measures }); router.refresh(); }) } });
+    const before = formOf(household);
+    toast({ text: 'Kept.', action: { label: 'Undo', run: () => void callApi('PUT', '/household', { body: { ...before, slicerStacks: household.slicerStacks } }).then(() => { setForm(before); setStacks(household.slicerStacks); router.refresh(); }) } });
     router.refresh();
   };
 
@@ -63,6 +79,12 @@ export function MyKitchenScreen({ household, zones }: { household: Household; zo
           ))}
         </div>
       </fieldset>
+      <label className="block">
+        <span className="mb-1 block text-[13px] font-medium text-muted">Currency</span>
+        <input className="h-11 w-24 rounded border border-grout bg-panel px-3 uppercase" value={form.currency} maxLength={3} onChange={(event) => setForm({ ...form, currency: event.target.value.toUpperCase() })} />
+      </label>
+      <FreezerFields freezer={form.freezer} onChange={(freezer) => setForm((before) => ({ ...before, freezer }))} />
+      <SlicerFields stacks={household.slicerStacks} onChange={setStacks} />
       {problem && <p role="alert" className="font-medium text-ox">{problem}</p>}
       <Button type="submit">Keep</Button>
       </Alive>

@@ -39,13 +39,15 @@ export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'e
       jobs.flatMap((job) => {
         const rings = job.hands ? undefined : ringsAtMs(of(job), job.minutes);
         const batch = batches.find(({ id }) => id === job.batchId)!;
-        return rings === undefined ? [] : [{ batchId: job.batchId, jobKey: job.key, label: `${job.short}, ${shortName(batch)}`, ringsAtMs: rings, job }];
+        const { startedAtMs } = of(job);
+        const checkAtMs = job.key === 'firm' && batch.checkFirmMin !== undefined && startedAtMs !== undefined ? startedAtMs + batch.checkFirmMin * 60_000 : undefined;
+        return rings === undefined ? [] : [{ batchId: job.batchId, jobKey: job.key, label: `${job.short}, ${shortName(batch)}`, ringsAtMs: rings, ...(checkAtMs ? { checkAtMs } : {}), job }];
       }),
     [batches, jobs, of],
   );
 
   useEffect(() => {
-    writeTimers(batches.map(({ id }) => id), timers.map(({ batchId, jobKey, label, ringsAtMs: at }) => ({ batchId, jobKey, label, ringsAtMs: at })));
+    writeTimers(batches.map(({ id }) => id), timers.map(({ job: _job, ...timer }) => timer));
   }, [batches, timers]);
 
   useEffect(() => {
@@ -70,7 +72,10 @@ export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'e
     void flush().then(setWaiting);
   }, []);
 
-  return { jobs, progress: of, progressOf: (batchId: string): ReadonlyMap<JobKey, JobProgress> => progress.get(batchId) ?? new Map(), timers, record, waiting };
+  /** How it cut, as last said for each batch. */
+  const reports = useMemo(() => new Map(known.filter(({ kind }) => kind === 'firmness-reported').map(({ batchId, payload }) => [batchId, String(payload?.report)])), [known]);
+
+  return { jobs, reports, progress: of, progressOf: (batchId: string): ReadonlyMap<JobKey, JobProgress> => progress.get(batchId) ?? new Map(), timers, record, waiting };
 }
 
 const shortName = (batch: PlannedBatch) => (batch.name.length > 28 ? `${batch.name.slice(0, 27)}…` : batch.name);

@@ -2,7 +2,6 @@
 
 import Link from 'next/link';
 import type { LogEntry } from '@/contract/views';
-import { findCut } from '@/core/pieces';
 import { formatDate } from '@/core/times';
 import { formatLength } from '@/core/units';
 import { buttonLook } from '../../primitives/button';
@@ -37,7 +36,7 @@ export function LogScreen({ zone, entries, total, offset, limit }: Props) {
             <div className="min-w-0">
               <p className="text-[13px] text-muted">{formatDate(Date.parse(tasting.tastedAt), zone, style.locale)}</p>
               <h2 className="text-[19px] break-words">{batch ? (batch.removed ? batch.name : <Link href={`/batches/${batch.id}?stage=taste`} className="hover:underline">{batch.name}</Link>) : 'A batch'}</h2>
-              {batch && <p className="text-[14px] text-muted">{findCut(batch.cutId)?.name}, {formatLength(batch.thicknessMm, style)}, {batch.marinadeName}{batch.removed && ' (put away)'}</p>}
+              {batch && <p className="text-[14px] text-muted">{batch.cutName}, {formatLength(batch.thicknessMm, style)}, {batch.marinadeName}{batch.removed && ' (put away)'}</p>}
               {tasting.changeNext && <p className="mt-3 border-l-4 border-ox pl-3 break-words"><span className="block text-[12px] font-semibold text-ox">next time</span><strong>{tasting.changeNext}</strong></p>}
               {tasting.note && <p className="mt-2 whitespace-pre-line break-words">{tasting.note}</p>}
             </div>

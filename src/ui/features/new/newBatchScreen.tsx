@@ -5,13 +5,14 @@ import { useEffect, useMemo, useState } from 'react';
 import type { Batch } from '@/contract/resources';
 import type { NewBatchPage } from '@/contract/views';
 import { LIMITS, planBatch } from '@/core/batches';
-import { WAY_PRACTICE, WAYS } from '@/core/cooking';
-import { ANIMALS, CUTS, findCut } from '@/core/pieces';
+import { bandOf, shapesOf, WAYS } from '@/core/cooking';
+import { CUTS, findCut } from '@/core/pieces';
 import { formatClock, formatDay, formatDayClock, formatWeekday, fromFieldValue, instantOf, toFieldValue, wallTimeOf } from '@/core/times';
 import { formatDuration, formatLength, formatMass, formatNumber, joinFigure, lengthFigure, massFigure } from '@/core/units';
-import { ANIMAL_NAMES, jobWords, scheduleWords, SODA_NAMES, WAY_NAMES, WORK_NAMES } from '@/core/words';
+import { jobWords, scheduleWords, SHAPE_UNITS, SODA_NAMES, WAY_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
+import { CutPicker } from '../../primitives/cutPicker';
 import { CountField, LengthField, MassField, SidesField } from '../../primitives/quantities';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
@@ -23,8 +24,11 @@ type Answers = Omit<BatchFields, 'name' | 'mealId' | 'notBefore'> & { mealId?: s
 
 interface Props extends NewBatchPage {
   mealId?: string;
+  cutId?: string;
   nowMs: number;
 }
+
+const usualThicknessMm = (way: Answers['way']) => bandOf(way, shapesOf(way)[0]!).usual;
 
 /** Tomorrow at one on the kitchen clock. */
 function tomorrowLunch(nowMs: number, zone: string): number {
@@ -33,12 +37,14 @@ function tomorrowLunch(nowMs: number, zone: string): number {
 }
 
 /** A full plan from eight answers, each already filled in; what it means stands beside them and follows every key. */
-export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, meals, mealId, nowMs }: Props) {
+export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, freezer, slicer, ownCuts, meals, mealId, cutId, nowMs }: Props) {
   const router = useRouter();
   const { style } = usePreferences();
   const meal = meals.find(({ id }) => id === mealId);
+  const cuts = useMemo(() => [...ownCuts, ...CUTS], [ownCuts]);
+  const asked = cutId ? findCut(cutId, cuts) : undefined;
   const [answers, setAnswers] = useState<Answers>(() => ({
-    way: 'stir-fry', cutId: 'chicken-thigh', massG: 800, heightMm: 20, thicknessMm: 4, marinadeId: marinades[0]?.id ?? '', people: meal?.people ?? 4,
+    way: WAYS.find((way) => asked?.suits[way]) ?? 'stir-fry', cutId: asked?.id ?? 'chicken-thigh', massG: 800, heightMm: asked?.usualHeightMm ?? 20, thicknessMm: usualThicknessMm(WAYS.find((way) => asked?.suits[way]) ?? 'stir-fry'), marinadeId: marinades[0]?.id ?? '', people: meal?.people ?? 4,
     tableAt: meal?.tableAt ?? new Date(tomorrowLunch(nowMs, zone)).toISOString(), ...(meal ? { mealId: meal.id } : {}), pins: {},
   }));
   const [problem, setProblem] = useState<string>();
@@ -48,13 +54,13 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, meal
     const restore = setTimeout(() => {
       try {
         const known = JSON.parse(sessionStorage.getItem(KEY) ?? 'null') as Answers | null;
-        if (known && findCut(known.cutId) && marinades.some(({ id }) => id === known.marinadeId)) setAnswers((now) => ({ ...known, ...(mealId ? { mealId: now.mealId, tableAt: now.tableAt } : {}) }));
+        if (known && !cutId && findCut(known.cutId, cuts) && marinades.some(({ id }) => id === known.marinadeId)) setAnswers((now) => ({ ...known, ...(mealId ? { mealId: now.mealId, tableAt: now.tableAt } : {}) }));
       } catch {
         sessionStorage.removeItem(KEY);
       }
     }, 0);
     return () => clearTimeout(restore);
-  }, [marinades, mealId]);
+  }, [marinades, mealId, cutId, cuts]);
 
   const change = (part: Partial<Answers>) =>
     setAnswers((before) => {
@@ -63,10 +69,10 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, meal
       return next;
     });
 
-  const cut = findCut(answers.cutId)!;
+  const cut = findCut(answers.cutId, cuts) ?? CUTS[0]!;
   const marinade = marinades.find(({ id }) => id === answers.marinadeId);
   const inputs = useMemo(() => toInputs({ ...answers, name: '', mealId: '', notBefore: new Date(nowMs).toISOString() }), [answers, nowMs]);
-  const plan = useMemo(() => (marinade ? planBatch(inputs, { cut, marinade, sodaIngredient, measures, zone }) : undefined), [inputs, cut, marinade, sodaIngredient, measures, zone]);
+  const plan = useMemo(() => (marinade ? planBatch(inputs, { cut, marinade, sodaIngredient, measures, zone, freezer, slicer }) : undefined), [inputs, cut, marinade, sodaIngredient, measures, zone, freezer, slicer]);
   const tableAtMs = inputs.tableAtMs;
   const joins = meals.find((one) => one.id === answers.mealId && Date.parse(one.tableAt) === tableAtMs) ?? meals.find((one) => Date.parse(one.tableAt) === tableAtMs);
 
@@ -83,7 +89,7 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, meal
   };
 
   if (!plan || !marinade) return <p className="p-6">There is no marinade in the book yet. Add one under Marinades first.</p>;
-  const practice = WAY_PRACTICE[answers.way];
+  const { band } = plan.slice;
   const selectLook = 'condensed h-11 w-64 max-w-full rounded border border-grout bg-panel px-3 text-[17px] font-semibold';
 
   return (
@@ -98,16 +104,10 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, meal
         <h1>What is on the board?</h1>
         <Alive className="mt-4">
           <Row name="It becomes">
-            <Choice label="It becomes" value={answers.way} options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))} onChange={(way) => change({ way, ...(answers.thicknessMm === practice.thicknessMm.usual ? { thicknessMm: WAY_PRACTICE[way].thicknessMm.usual } : {}) })} />
+            <Choice label="It becomes" value={answers.way} options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))} onChange={(way) => change({ way, ...(answers.thicknessMm === usualThicknessMm(answers.way) || way === 'cube-skewers' || answers.way === 'cube-skewers' ? { thicknessMm: usualThicknessMm(way) } : {}) })} />
           </Row>
           <Row name="The piece" hint={`${WORK_NAMES[cut.work]}${cut.otherNames.length ? `; also ${cut.otherNames.slice(0, 2).join(', ')}` : ''}`}>
-            <select aria-label="The piece" className={selectLook} value={answers.cutId} onChange={(event) => change({ cutId: event.target.value, heightMm: findCut(event.target.value)!.usualHeightMm, pins: {} })}>
-              {ANIMALS.map((animal) => (
-                <optgroup key={animal} label={ANIMAL_NAMES[animal]}>
-                  {CUTS.filter((one) => one.animal === animal).map((one) => <option key={one.id} value={one.id}>{one.name}</option>)}
-                </optgroup>
-              ))}
-            </select>
+            <CutPicker label="The piece" cuts={cuts} value={cut} onChange={({ id, usualHeightMm }) => change({ cutId: id, heightMm: Math.max(LIMITS.heightMm.min, usualHeightMm), pins: {} })} />
           </Row>
           <Row name="Weight">
             <MassField hideLabel label="Weight" value={answers.massG} {...LIMITS.massG} onChange={(massG) => change({ massG })} hint={`about ${formatMass(plan.piece.trimmedG, style)} once trimmed`} />
@@ -121,7 +121,7 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, meal
             />
           </Row>
           <Row name="Slices">
-            <LengthField hideLabel label="Slices" value={answers.thicknessMm} {...LIMITS.thicknessMm} step={0.5} onChange={(thicknessMm) => change({ thicknessMm })} hint={`${formatLength(practice.thicknessMm.from, style)} to ${formatLength(practice.thicknessMm.to, style)} is usual`} />
+            <LengthField hideLabel label="Slices" value={answers.thicknessMm} {...LIMITS.thicknessMm} step={0.5} onChange={(thicknessMm) => change({ thicknessMm })} hint={`${formatLength(band.from, style)} to ${formatLength(band.to, style)} is usual`} />
           </Row>
           <Row name="Marinade" hint={`${formatDuration(marinade.minutes.from)} to ${formatDuration(marinade.minutes.to)}`}>
             <select aria-label="Marinade" className={selectLook} value={answers.marinadeId} onChange={(event) => change({ marinadeId: event.target.value })}>
@@ -146,7 +146,7 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, meal
       <aside className="dark-ground flex flex-col bg-enamel px-6 py-6 text-kitchen-text wide:px-7" aria-label="So far this means">
         <h2 className="text-kitchen-muted">So far this means</h2>
         <dl className="mt-3 grid grid-cols-2 gap-x-4 gap-y-5">
-          <Result figure={formatNumber(plan.slice.sliceCount, style.locale)} label={`slices, ${joinFigure(massFigure(plan.slice.sliceMassG, style))} each`} />
+          <Result figure={formatNumber(plan.slice.strips ? plan.slice.sliceCount : plan.slice.pieceCount, style.locale)} label={`${plan.slice.strips ? 'slices' : SHAPE_UNITS[plan.slice.shape][1]}, ${joinFigure(massFigure(plan.piece.trimmedG / Math.max(1, plan.slice.strips ? plan.slice.sliceCount : plan.slice.pieceCount), style))} each`} />
           <Result figure={joinFigure(lengthFigure(plan.slice.fibreLengthMm, style))} label="fibres in a bite" />
           {plan.tenderize.choice === 'skip' ? (
             <Result figure="none" label="soda: a tender cut or fruit instead" />

@@ -104,6 +104,7 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
                   <Link href={`/cook?batch=${timer.batchId}`} className="block">
                     <span role="timer" className={`figure block text-[40px] ${timer.ringsAtMs <= now ? 'text-ox' : ''}`}>{countdown(timer.ringsAtMs, now)}</span>
                     <span className="text-[14px] text-muted">{timer.label}{timer.ringsAtMs <= now ? ', ready now' : `, until ${clock(timer.ringsAtMs)}`}</span>
+                    {timer.checkAtMs !== undefined && timer.ringsAtMs > now && <span className={timer.checkAtMs <= now ? 'mt-1 block rounded bg-brass-tint px-2 py-1 text-[14px] font-semibold' : 'block text-[14px] text-muted'}>{timer.checkAtMs <= now ? 'Press it now: it may be firm already.' : `press it from ${clock(timer.checkAtMs)}`}</span>}
                   </Link>
                 </li>
               ))}

@@ -1,0 +1,13 @@
+import type { Metadata } from 'next';
+import { loadCutForm } from '@/server/pages/cutsPage';
+import { CutForm } from '@/ui/features/cuts/cutForm';
+import { page, type Search } from '../../page-tools';
+
+export const metadata: Metadata = { title: 'A cut of your own' };
+
+const text = (value: string | string[] | undefined) => (typeof value === 'string' ? value : undefined);
+
+export default async function Page({ searchParams }: Search) {
+  const { from, edit } = await searchParams;
+  return page(() => loadCutForm({ from: text(from), edit: text(edit) }), (data) => <CutForm key={data.edit?.id ?? data.from.id} {...data} />);
+}

@@ -1,0 +1,66 @@
+import type { Shape } from '../cooking';
+import { firmingIn, SURFACE_COEFFICIENTS, thawingTimes, UNKNOWN_FREEZER, type FirmingInput, type ThawInput } from '../firming';
+import type { Cut } from '../pieces';
+import type { Pins, Wrap } from './inputs';
+import type { FirmPlan, Freezer, PiecePlan } from './plan';
+
+export const USUAL_FREEZER: Freezer = { tempC: -18, lies: 'fan', known: UNKNOWN_FREEZER };
+export const FRIDGE_COLD_C = 4;
+/** Air between wrapping and meat: own estimates of cling film and of a slack bag. */
+export const WRAP_GAP_MM: Record<Wrap, number> = { none: 0, tight: 0.3, loose: 1 };
+/** What can be done well only to firm meat. */
+const CUT_FIRM: readonly Shape[] = ['strips', 'ribbons', 'shaved', 'unrolled', 'butterflied'];
+/** Planned where no time can be worked out. */
+const FALLBACK_MIN = 120;
+const FALLBACK_THAW_MIN = 12 * 60;
+/** Well inside the time it slices, not at its very beginning. */
+const PAST_THE_EDGE = 1.05;
+
+interface Given {
+  piece: Pick<PiecePlan, 'lengthMm' | 'widthMm' | 'heightMm'>;
+  cut: Cut;
+  pins: Pins;
+  shape: Shape;
+  freezer?: Freezer;
+}
+
+/** Bought in slices or sawn across the bones: there is nothing left to slice. */
+export const comesSliced = ({ form }: Pick<Cut, 'form'>): boolean => form === 'sliced' || form === 'cross-cut-ribs';
+
+/** The freezer's part of the plan. Asked again with the same figures, the answer is remembered: it takes milliseconds, and a slider asks on every move. */
+export function planFirm({ piece, cut, pins, shape, freezer = USUAL_FREEZER }: Given): FirmPlan {
+  const size = { lengthMm: piece.lengthMm, widthMm: piece.widthMm, heightMm: piece.heightMm, shape: pins.solid ?? (cut.form === 'round' ? ('round' as const) : ('block' as const)) };
+  const meat = { ...cut.composition, freezingPointC: cut.freezingPointC };
+  const needed = !comesSliced(cut) && (CUT_FIRM.includes(shape) || pins.firmMin !== undefined);
+  if (pins.frozen) {
+    const input: ThawInput = { ...size, meat, startC: pins.freezerC ?? freezer.tempC, place: pins.thawPlace ?? 'fridge' };
+    const times = remembered(thawed, ['thaw', input], () => thawingTimes(input));
+    const from = times.idealFromMin ?? times.sliceFromMin ?? times.softFromMin;
+    const minutes = pins.firmMin ?? fives(from === null ? FALLBACK_THAW_MIN : from * PAST_THE_EDGE);
+    return { needed: !comesSliced(cut), minutes, from: times.sliceFromMin ?? minutes, to: times.softFromMin ?? minutes, checkFromMin: times.sliceFromMin ?? minutes, never: from === null, state: { is: 'frozen', times, input } };
+  }
+  const input: FirmingInput = {
+    ...size, meat, startC: pins.startC ?? FRIDGE_COLD_C, freezerC: pins.freezerC ?? freezer.tempC, surface: SURFACE_COEFFICIENTS[pins.lies ?? freezer.lies], wrapGapMm: WRAP_GAP_MM[pins.wrap ?? 'none'],
+  };
+  const { checkFromMin, ...times } = remembered(firmed, ['firm', input, freezer.known], () => firmingIn(freezer.known, input));
+  const first = times.idealFromMin ?? times.firmFromMin;
+  const minutes = pins.firmMin ?? fives(first ?? FALLBACK_MIN);
+  const from = times.firmFromMin ?? minutes;
+  return { needed, minutes, from, to: Math.max(from, times.idealToMin ?? minutes), checkFromMin: Math.min(from, checkFromMin ?? from), never: first === null, state: { is: 'fresh', times, input } };
+}
+
+const fives = (minutes: number) => Math.max(5, Math.ceil(minutes / 5) * 5);
+
+const MOST_REMEMBERED = 60;
+const firmed = new Map<string, ReturnType<typeof firmingIn>>();
+const thawed = new Map<string, ReturnType<typeof thawingTimes>>();
+
+function remembered<T>(known: Map<string, T>, question: unknown, answer: () => T): T {
+  const key = JSON.stringify(question);
+  let found = known.get(key);
+  if (found === undefined) {
+    if (known.size >= MOST_REMEMBERED) known.clear();
+    known.set(key, (found = answer()));
+  }
+  return found;
+}

@@ -1,0 +1,18 @@
+import type { Cut } from '../cut';
+import { row } from './row';
+
+const SKIN = 'Pull off every bit of silver skin and the fat: game fat tastes strong.';
+
+export const GAME_CUTS: readonly Cut[] = [
+  row('venison', 'venison-leg', 'Venison leg, seamed out', { names: 'deer haunch, venison haunch, elk round, moose round, caribou round, deer hind leg', work: 'some', fat: 'lean', is: [74, 22.5, 2.5], size: [1.6, 50, 900], seams: true, loss: [5, 14], trim: SKIN, suits: { 'stir-fry': 'short-fibres', 'thin-steak': 'flat', 'cube-skewers': 'cubes', jerky: 'lean' } }),
+  row('venison', 'venison-loin', 'Venison loin', { names: 'venison backstrap, saddle of venison boned, deer backstrap, elk loin, moose loin', work: 'tender', fat: 'lean', form: 'round', is: [74.5, 22.5, 2], size: [5, 50, 800], loss: [3, 10], trim: 'Slide the knife under the silver skin and take it off whole.', suits: { 'stir-fry': 'tender', 'flat-skewers': 'tender', 'thin-steak': 'tender', jerky: 'lean' } }),
+  row('venison', 'venison-shoulder', 'Venison shoulder', { names: 'deer shoulder, elk shoulder, venison blade', work: 'hard', fat: 'lean', is: [74, 21.5, 3.5], size: [1.5, 40, 900], seams: true, loss: [10, 22], trim: SKIN, suits: { 'stir-fry': 'short-fibres', jerky: 'lean' } }),
+  row('boar', 'boar-leg', 'Wild boar leg', { names: 'boar haunch, feral pig leg, wild pig round, javelina leg', work: 'hard', fat: 'lean', is: [73, 22, 4], size: [1.6, 55, 1200], seams: true, loss: [6, 15], trim: SKIN, suits: { 'stir-fry': 'short-fibres', 'cube-skewers': 'cubes', jerky: 'lean' } }),
+  row('boar', 'boar-shoulder', 'Wild boar shoulder', { names: 'feral pig shoulder, wild pig butt', work: 'hard', fat: 'some', is: [71, 21, 7], size: [1.5, 50, 1200], seams: true, loss: [8, 18], trim: 'Take off rind, hard fat and silver skin.', suits: { 'flat-skewers': 'short-fibres', 'stir-fry': 'short-fibres' } }),
+  row('boar', 'boar-loin', 'Wild boar loin', { names: 'boar backstrap, boar saddle boned', work: 'some', fat: 'lean', form: 'round', is: [73, 22, 4], size: [4, 50, 800], loss: [5, 12], trim: 'Slide the knife under the silver skin and take it off whole.', suits: { 'stir-fry': 'tender', 'flat-skewers': 'tender' } }),
+  row('bear', 'bear-round', 'Bear round', { names: 'bear leg, bear ham', work: 'hard', fat: 'lean', is: [72, 20.5, 6.5], size: [1.6, 55, 1200], seams: true, loss: [10, 25], trim: 'Take off all the fat; it turns rancid soon.', suits: { 'stir-fry': 'short-fibres' } }),
+  row('bison', 'bison-round', 'Bison round', { names: 'buffalo round, bison topside, American buffalo', work: 'hard', fat: 'lean', is: [74.5, 21.8, 2.7], size: [1.5, 60, 1500], loss: [3, 9], trim: 'Take off the fat cap and the skin under it.', suits: { 'stir-fry': 'short-fibres', 'thin-steak': 'flat', jerky: 'lean' } }),
+  row('bison', 'bison-sirloin', 'Bison top sirloin', { names: 'buffalo sirloin, bison rump', work: 'some', fat: 'lean', form: 'slab', is: [74, 21.5, 3.5], size: [1.5, 30, 700], loss: [4, 10], trim: 'Take off edge fat and gristle.', suits: { 'stir-fry': 'tender', 'thin-steak': 'flat', 'cube-skewers': 'cubes' } }),
+  row('rabbit', 'rabbit-saddle', 'Rabbit saddle, boned', { names: 'rabbit loin, hare saddle, hare loin, rabbit backstrap', work: 'some', fat: 'lean', form: 'round', is: [74, 22, 3], size: [6, 25, 120], loss: [4, 10], trim: 'Take off the silver skin.', suits: { 'stir-fry': 'tender', 'flat-skewers': 'tender' } }),
+  row('rabbit', 'rabbit-leg', 'Rabbit leg, boned', { names: 'rabbit hind leg, hare leg, rabbit thigh meat', work: 'hard', fat: 'lean', is: [73.5, 21.5, 4], size: [1.5, 25, 130], seams: true, loss: [6, 15], trim: 'Take off sinew and splinters of bone.', suits: { 'stir-fry': 'short-fibres', 'flat-skewers': 'short-fibres' } }),
+];

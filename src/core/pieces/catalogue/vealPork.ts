@@ -1,0 +1,21 @@
+import type { Cut } from '../cut';
+import { row, type Row } from './row';
+
+const veal = (id: string, name: string, given: Row): Cut => row('veal', `veal-${id}`, `Veal ${name}`, given);
+const pork = (id: string, name: string, given: Row): Cut => row('pork', `pork-${id}`, `Pork ${name}`, given);
+const MARBLED = 'Take off rind, hard fat and silver skin; the marbling stays.';
+
+export const VEAL_AND_PORK: readonly Cut[] = [
+  veal('leg', 'leg, top round', { names: 'veal topside, escalope cut, schnitzel cut, noix de veau, cushion of veal', work: 'some', fat: 'lean', is: [74.5, 21.5, 3], size: [1.5, 60, 1200], loss: [3, 8], trim: 'Pull off the silver skin.', suits: { 'stir-fry': 'tender', 'thin-steak': 'flat', 'flat-skewers': 'tender' } }),
+  veal('shoulder', 'shoulder', { names: 'veal blade, veal chuck, épaule de veau', work: 'hard', fat: 'some', is: [73.5, 20, 5.5], size: [1.4, 50, 1200], seams: true, loss: [8, 16], trim: 'Part it along the seams and take off skin and hard fat.', suits: { 'stir-fry': 'short-fibres', 'cube-skewers': 'cubes' } }),
+  veal('loin', 'loin', { names: 'veal sirloin, veal backstrap, veal strip loin', work: 'tender', fat: 'lean', form: 'round', is: [74, 21, 4], size: [3, 60, 1000], loss: [4, 10], trim: 'Slide the knife under the silver skin and take it off whole.', suits: { 'stir-fry': 'tender', 'flat-skewers': 'tender' } }),
+  pork('shoulder', 'shoulder, boned', { names: 'Boston butt, pork butt, blade shoulder, pork shoulder butt, spare rib joint', work: 'hard', fat: 'marbled', is: [70, 19, 10], size: [1.4, 60, 1500], seams: true, loss: [5, 12], trim: MARBLED, suits: { 'flat-skewers': 'marbled', 'cube-skewers': 'marbled', 'table-grill': 'shaves', 'stir-fry': 'short-fibres' } }),
+  pork('neck', 'neck', { names: 'pork collar, pork scotch fillet, neck end, coppa, money muscle, pluma side', work: 'some', fat: 'marbled', form: 'round', is: [67, 18, 14], size: [2.5, 75, 1500], loss: [3, 8], trim: MARBLED, suits: { 'flat-skewers': 'marbled', 'table-grill': 'marbled', 'stir-fry': 'short-fibres' } }),
+  pork('picnic', 'picnic shoulder', { names: 'hand of pork, arm shoulder, pork hand and spring, foreleg', work: 'hard', fat: 'some', is: [70.5, 19.5, 9], size: [1.5, 60, 1500], seams: true, loss: [12, 25], trim: 'Take off rind and hard fat, part it along the seams.', suits: { 'stir-fry': 'short-fibres', 'flat-skewers': 'short-fibres' } }),
+  pork('loin', 'loin, boned', { names: 'pork loin fillet, boneless loin, short cut loin, loin roast, lomo', work: 'some', fat: 'lean', is: [72.5, 21.5, 5], size: [2.2, 60, 1200], loss: [3, 10], trim: 'Take off the fat strip and the skin under it.', suits: { 'stir-fry': 'tender', 'thin-steak': 'flat', jerky: 'lean' } }),
+  pork('tenderloin', 'tenderloin', { names: 'pork fillet, solomillo, pork filet', work: 'tender', fat: 'lean', form: 'round', is: [74.5, 21.5, 3], size: [5, 45, 450], loss: [3, 8], trim: 'Slide the knife under the silver skin and take it off whole.', suits: { 'stir-fry': 'tender', 'flat-skewers': 'tender', 'cube-skewers': 'tender' } }),
+  pork('leg', 'leg, top round', { names: 'fresh ham, pork topside, pork leg steak, pork schnitzel cut, inside ham', work: 'some', fat: 'lean', is: [73, 21, 5], size: [1.5, 60, 1500], loss: [4, 12], trim: 'Take off rind, fat and silver skin.', suits: { 'stir-fry': 'short-fibres', 'thin-steak': 'flat', jerky: 'lean' } }),
+  pork('belly', 'belly, skinless', { names: 'belly pork, side pork, pancetta cut, samgyeopsal cut, streaky', work: 'some', fat: 'rich', form: 'slab', is: [50, 14.5, 35], size: [1.8, 35, 1000], loss: [2, 8], trim: 'Take off rind and any bone or cartilage; the layers stay.', suits: { 'table-grill': 'marbled', 'flat-skewers': 'marbled' } }),
+  pork('jowl', 'jowl', { names: 'pork cheek fat, guanciale cut, pork jowl meat', work: 'hard', fat: 'rich', form: 'slab', is: [52, 14, 33], size: [1.5, 25, 400], loss: [5, 15], trim: 'Take off skin and glands.', suits: { 'table-grill': 'shaves' } }),
+  pork('secreto', 'skirt', { names: 'secreto, pork flap, pork flank, pork diaphragm', work: 'hard', fat: 'marbled', form: 'slab', is: [62, 17, 20], size: [1.8, 15, 250], grainDeg: 60, loss: [5, 12], trim: 'Peel off the membrane on both faces.', suits: { 'table-grill': 'marbled', 'thin-steak': 'flat' } }),
+];

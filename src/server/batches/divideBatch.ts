@@ -1,0 +1,36 @@
+import 'server-only';
+import type { Batch, BatchWrite, DivideRequest } from '@/contract/resources';
+import { LIMITS, planBatch } from '@/core/batches';
+import { divide } from '@/core/pieces';
+import { transaction } from '@/data/connection';
+import { breaksRule } from '../api/failures';
+import { changeBatchIn, createBatchIn, loadBatch, type LoadedBatch } from './batches';
+
+/**
+ * A long piece that is thicker at one end becomes two batches or more that go on separately, each with its own height and its share of the
+ * weight and of the people. All of them, or none.
+ */
+export async function divideBatch(id: string, version: number | undefined, { parts }: DivideRequest): Promise<Batch[]> {
+  const loaded = await loadBatch(id);
+  const writes = writesOf(loaded, parts);
+  if (writes.some(({ massG }) => massG < LIMITS.massG.min)) throw breaksRule(`A part would weigh less than ${LIMITS.massG.min} g.`, '/parts');
+  return transaction(async (trx) => {
+    const first = await changeBatchIn(trx, { id, version, write: writes[0]! });
+    const others: Batch[] = [];
+    for (const write of writes.slice(1)) others.push(await createBatchIn(trx, write));
+    return [first, ...others];
+  });
+}
+
+function writesOf({ resource, inputs, around }: LoadedBatch, parts: DivideRequest['parts']): BatchWrite[] {
+  const { piece } = planBatch(inputs, around);
+  const { name, mealId, way, cutId, thicknessMm, marinadeId, people, tableAt, notBefore, pins } = resource;
+  const tallest = Math.max(...parts.map(({ heightMm }) => heightMm));
+  const { trimmedG, pieces: _pieces, ...kept } = pins;
+  return divide(inputs.massG, parts).map((part, index) => ({
+    name: `${name}, ${parts.length === 2 ? (part.heightMm === tallest ? 'thick part' : 'thin part') : `part ${index + 1}`}`.slice(0, 120),
+    mealId, way, cutId, thicknessMm, marinadeId, tableAt, ...(notBefore ? { notBefore } : {}),
+    massG: part.massG, heightMm: part.heightMm, people: Math.max(1, Math.round(people * part.share)),
+    pins: { ...kept, pieces: 1, lengthMm: part.lengthMm, widthMm: Math.min(LIMITS.sideMm.max, Math.max(LIMITS.sideMm.min, piece.widthMm)), ...(trimmedG === undefined ? {} : { trimmedG: trimmedG * part.share }) },
+  }));
+}

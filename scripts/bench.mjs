@@ -18,7 +18,7 @@ const { uptake, slabInBath } = { ...core('marinades'), ...require(path.join(ROOT
 const { toMeasures } = core('units');
 const { soda } = core('tenderizing');
 const { sliceGeometry } = core('slicing');
-const { firming, SURFACE_COEFFICIENTS } = core('firming');
+const { firming, firmingTimes, learnFreezer, SURFACE_COEFFICIENTS, UNKNOWN_FREEZER } = core('firming');
 const fixture = require(path.join(ROOT, 'tests/fixtures/batch.ts'));
 
 /** Median milliseconds of one call. */
@@ -30,6 +30,16 @@ function median(work, rounds = 41, calls = 20) {
     return (performance.now() - from) / calls;
   });
   return times.sort((a, b) => a - b)[Math.floor(rounds / 2)];
+}
+
+/** Median milliseconds of so many single calls. */
+function medianOf(calls, work) {
+  const times = Array.from({ length: calls }, () => {
+    const from = performance.now();
+    work();
+    return performance.now() - from;
+  });
+  return times.sort((a, b) => a - b)[calls >> 1];
 }
 
 /** The same slab by finite differences: 50 cells, explicit, to Fo 0.5. */
@@ -66,13 +76,12 @@ const rows = [
 for (const [name, grid] of [['firming 60 mm, useful grid', undefined], ['firming 60 mm, 16 cells a side, 10 s (reference)', { cells: 16, ratio: 0.8, stepS: 10 }]]) {
   const freeze = () => firming({ meat: { water: 0.7, protein: 0.19, fat: 0.1, ash: 0.01, freezingPointC: -1.1 }, lengthMm: 140, widthMm: 100, heightMm: 60, startC: 4, freezerC: -18, surface: SURFACE_COEFFICIENTS.fan }, grid);
   if (!grid) for (let warm = 0; warm < 12; warm++) freeze();
-  const times = Array.from({ length: grid ? 1 : 9 }, () => {
-    const from = performance.now();
-    freeze();
-    return performance.now() - from;
-  }).sort((a, b) => a - b);
-  const { idealFromMin } = freeze();
-  rows.push([`${name}: ideal from ${idealFromMin.toFixed(1)} min`, times[times.length >> 1]]);
+  rows.push([`${name}: ideal from ${freeze().idealFromMin.toFixed(1)} min`, medianOf(grid ? 1 : 9, freeze)]);
+}
+{
+  const piece = { meat: { water: 0.7, protein: 0.19, fat: 0.1, ash: 0.01, freezingPointC: -1.1 }, lengthMm: 140, widthMm: 100, heightMm: 60, startC: 4, freezerC: -18, surface: SURFACE_COEFFICIENTS.fan };
+  rows.push([`firming 60 mm, grid of the plan: ideal from ${firmingTimes(piece).idealFromMin.toFixed(1)} min`, medianOf(15, () => firmingTimes(piece))]);
+  rows.push(['learning the freezer from one report', medianOf(9, () => learnFreezer(UNKNOWN_FREEZER, 'right', { ...piece, minutes: 90 }))]);
 }
 console.log('\nThe sums, median of one call\n');
 for (const [name, ms] of rows) console.log(`  ${name.padEnd(72)} ${ms.toFixed(4).padStart(10)} ms ${(ms / baseline).toFixed(1).padStart(10)} x`);
@@ -120,7 +129,7 @@ async function inTheBrowser(url) {
   const { items } = await (await fetch(`${url}/api/v1/batches?limit=50`)).json();
   const batch = items.find(({ name }) => name === 'Cumin lamb skewers');
   const marinade = (await (await fetch(`${url}/api/v1/marinades?limit=1`)).json()).items[0];
-  const pages = { Today: '/', Batches: '/batches', 'New batch': '/batches/new', Batch: `/batches/${batch.id}?stage=slice`, Cooking: `/cook?batch=${batch.id}`, Marinades: '/marinades', Marinade: `/marinades/${marinade.id}`, Log: '/log' };
+  const pages = { Today: '/', Batches: '/batches', 'New batch': '/batches/new', Batch: `/batches/${batch.id}?stage=slice`, Firm: `/batches/${batch.id}?stage=firm`, Cuts: '/cuts', Cooking: `/cook?batch=${batch.id}`, Marinades: '/marinades', Marinade: `/marinades/${marinade.id}`, Log: '/log' };
 
   console.log('\nFirst-load JavaScript, KiB gzip: scripts the page itself names\n');
   for (const [name, route] of Object.entries(pages)) {
@@ -130,36 +139,53 @@ async function inTheBrowser(url) {
     console.log(`  ${name.padEnd(42)} ${(sizes.reduce((sum, size) => sum + size, 0) / 1024).toFixed(0).padStart(10)}`);
   }
 
-  console.log('\nFrom a slider move to the redrawn plan, ms\n');
+  const slice = `/batches/${batch.id}?stage=slice`;
+  const firm = `/batches/${batch.id}?stage=firm`;
+  await redrawn(browser, 'From a slider move to the redrawn plan', url + slice, { drawn: 'svg[aria-label*="cuts"]', label: 'aria-label', knob: '[role=slider][aria-label="Thickness"]', by: 'key' });
+  await redrawn(browser, 'From a drag of the blade to the redrawn plan', url + slice, { drawn: 'svg[aria-label*="cuts"]', label: 'aria-label', knob: '[role=slider][aria-label="Blade, turn"]', by: 'drag' });
+  await redrawn(browser, 'From a drag of the time to the redrawn freezing', url + firm, { drawn: '[role=slider][aria-label="Minutes looked at"]', label: 'aria-valuenow', knob: 'svg[aria-label="Firmness and temperature over time"]', by: 'drag' });
+  await browser.close();
+}
+
+/** Sixty moves of one control; from the event to the changed drawing laid out. */
+async function redrawn(browser, title, address, how) {
+  console.log(`\n${title}, ms\n`);
   let unthrottled;
   for (const slowdown of [1, 4]) {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-    await page.goto(`${url}${pages.Batch}`, { waitUntil: 'networkidle' });
+    await page.goto(address, { waitUntil: 'networkidle' });
+    await page.waitForSelector(how.drawn);
     await (await page.context().newCDPSession(page)).send('Emulation.setCPUThrottlingRate', { rate: slowdown });
-    const times = await page.evaluate(async () => {
-      const slider = document.querySelector('[role=slider][aria-label="Thickness"]');
-      slider.focus();
+    const times = await page.evaluate(async ({ drawn, label, knob, by }) => {
+      const control = document.querySelector(knob);
+      control.scrollIntoView({ block: 'center' });
+      control.focus?.();
+      const { left, top, width, height } = control.getBoundingClientRect();
+      const from = { x: left + width / 2, y: top + height / 2 };
+      // A pointer that the page was never given cannot be captured; the drag is held by hand instead.
+      control.setPointerCapture = () => undefined;
+      control.hasPointerCapture = () => true;
+      const pointer = (type, x, y) => control.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerId: 1, clientX: x, clientY: y, button: 0 }));
+      if (by === 'drag') pointer('pointerdown', from.x, from.y);
       const measured = [];
       for (let move = 0; move < 60; move++) {
-        const key = move % 20 < 10 ? 'ArrowRight' : 'ArrowLeft';
-        const drawing = document.querySelector('svg[aria-label*="cuts"]');
-        const redrawn = new Promise((done) => {
-          new MutationObserver((_, observer) => { observer.disconnect(); done(); }).observe(drawing, { attributes: true, attributeFilter: ['aria-label'] });
+        const changed = new Promise((done) => {
+          new MutationObserver((_, observer) => { observer.disconnect(); done(); }).observe(document.querySelector(drawn), { attributes: true, attributeFilter: [label] });
           setTimeout(done, 1000);
         });
-        const from = performance.now();
-        slider.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
-        await redrawn;
+        const start = performance.now();
+        if (by === 'key') control.dispatchEvent(new KeyboardEvent('keydown', { key: move % 20 < 10 ? 'ArrowRight' : 'ArrowLeft', bubbles: true }));
+        else pointer('pointermove', from.x + ((move % 2 ? 1 : -1) * (10 + move)), from.y);
+        await changed;
         document.body.getBoundingClientRect();
-        measured.push(performance.now() - from);
-        await new Promise((done) => setTimeout(done, 30));
+        measured.push(performance.now() - start);
+        await new Promise((done) => setTimeout(done, 40));
       }
       return measured.sort((a, b) => a - b);
-    });
+    }, how);
     const [p50, p95] = [times[30], times[56]];
     unthrottled ??= p50;
     console.log(`  ${`${slowdown}x CPU slowdown`.padEnd(42)} p50 ${p50.toFixed(1).padStart(6)}   p95 ${p95.toFixed(1).padStart(6)}   ${(p50 / unthrottled).toFixed(1)} x`);
     await page.close();
   }
-  await browser.close();
 }

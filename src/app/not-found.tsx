@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import { buttonLook } from '@/ui/primitives/button';
+import { buttonLook } from '@/ui/primitives/buttonLook';
 
 export default function NotFound() {
   return (

@@ -58,6 +58,8 @@ describe('the kitchen', () => {
     await call('PUT', '/household', { body: { ...basics, currency: 'GBP', freezer: { tempC: -21, lies: 'tray' }, slicerStacks: stacks } });
     expect((await call('PUT', '/household', { body: basics })).body).toMatchObject({ currency: 'GBP', freezer: { tempC: -21, lies: 'tray', known: { lnStrength: 0 } }, slicerStacks: stacks });
     for (const bad of [{ currency: 'pounds' }, { freezer: { tempC: 5, lies: 'tray' } }, { freezer: { tempC: -18, lies: 'snow' } }, { slicerStacks: [{ dial: 1, slices: 0, stackMm: 3 }] }]) expect((await call('PUT', '/household', { body: { ...basics, ...bad } })).status).toBe(400);
+    expect((await call('PUT', '/household', { body: { ...basics, slicerStacks: [{ dial: 3, slices: 10, stackMm: 20 }, { dial: 1, slices: 10, stackMm: 48 }] } })).status).toBe(422);
+    expect((await call('GET', '/household')).body.slicerStacks).toEqual(stacks);
     await expect(database()('household').update({ currency: 'nonsense' })).rejects.toThrow();
     await call('PUT', '/household', { body: { ...basics, currency: 'EUR', slicerStacks: [], freezer: { tempC: -18, lies: 'fan' } } });
   });

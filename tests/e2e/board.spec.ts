@@ -154,6 +154,16 @@ test.describe('Firm', () => {
     await expect(page.getByText(/Back on the board, slice within/)).toBeVisible();
   });
 
+  test('the browser and the server give the same numbers', async ({ page, request }) => {
+    const { id } = await makeBatch(request, { cutId: 'pork-loin', heightMm: 60, massG: 1200, pins: { lengthMm: 180, widthMm: 100, trimmedG: 1100, lies: 'tray', freezerC: -21 } });
+    const api = await (await request.post('/api/v1/calc/firming', { data: { lengthMm: 180, widthMm: 100, heightMm: 60, cut: 'pork-loin', startC: 4, freezerC: -21, preset: 'tray' } })).json();
+    await page.goto(`/batches/${id}?stage=firm`);
+    const say = (minutes: number) => (minutes < 60 ? `${Math.round(minutes)} min` : `${Math.floor(Math.round(minutes) / 60)} h${Math.round(minutes) % 60 ? ` ${String(Math.round(minutes) % 60).padStart(2, '0')}` : ''}`);
+    await expect(page.getByText('Best to slice between').locator('..')).toContainText(`${say(api.idealFromMin)} to ${say(api.idealToMin)}`);
+    await expect(page.getByText('Too hard after').locator('..')).toContainText(say(api.tooHardFromMin));
+    await expect(page.getByText('Back on the board, slice within').locator('..')).toContainText(say(api.bench.sliceWithinMin));
+  });
+
   test('frozen solid it is tempered: other times, another first job', async ({ page, request }) => {
     const { id } = await makeBatch(request, { cutId: 'pork-loin', heightMm: 40 });
     await page.goto(`/batches/${id}?stage=firm`);

@@ -22,6 +22,7 @@ test('pictures of the main views', async ({ page, request }) => {
   await picture(page, 'new', '/batches/new');
   for (const stage of ['piece', 'firm', 'slice', 'marinate', 'cook']) await picture(page, stage, `/batches/${lamb}?stage=${stage}`);
   await picture(page, 'tenderize', `/batches/${chicken}?stage=tenderize`);
+  await picture(page, 'cuts', '/cuts');
   await picture(page, 'marinades', '/marinades');
   await picture(page, 'marinade', `/marinades/${marinade}`);
   await picture(page, 'log', '/log');

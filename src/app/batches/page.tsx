@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { listBatches } from '@/server/batches/batches';
 import { readHousehold } from '@/server/kitchen/kitchen';
 import { BatchList } from '@/ui/features/batch/batchList';
-import { buttonLook } from '@/ui/primitives/button';
+import { buttonLook } from '@/ui/primitives/buttonLook';
 import { offsetOf, page, type Search } from '../page-tools';
 
 export const metadata: Metadata = { title: 'Batches' };

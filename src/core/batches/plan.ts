@@ -52,6 +52,7 @@ export interface FirmPlan {
   checkFromMin: number;
   /** It is not firm within the time that is followed. */
   never: boolean;
+  /** What the times were worked out from, the freezer's learned strength included. */
   state: { is: 'fresh'; times: FirmingTimes; input: FirmingInput } | { is: 'frozen'; times: Omit<ThawResult, 'course'>; input: ThawInput };
 }
 

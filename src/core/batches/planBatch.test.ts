@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { answers, around, dryCumin, soyFennel, TABLE_MS } from '../../../tests/fixtures/batch';
 import { SHAPES, WAYS } from '../cooking';
+import { firming } from '../firming';
 import { fitDial } from '../slicing';
 import { CUTS, findCut } from '../pieces';
 import { wallTimeOf } from '../times';
@@ -100,6 +101,8 @@ describe('the board', () => {
     expect(made.firm.checkFromMin).toBeLessThan(made.firm.from);
     const weak = planBatch(answers({ cutId: 'pork-loin', heightMm: 60 }), { ...around('pork-loin'), freezer: { tempC: -18, lies: 'fan', known: { lnStrength: -0.5, lnError: 0.1 } } });
     expect(weak.firm.minutes).toBeGreaterThan(made.firm.minutes);
+    // What the screen solves again is the freezer as it was learned.
+    if (weak.firm.state.is === 'fresh') expect(firming(weak.firm.state.input).idealFromMin! / weak.firm.state.times.idealFromMin!).toBeCloseTo(1, 1);
   });
   test('frozen solid it is tempered first, in the fridge, and the freezer is left out', () => {
     const made = plan({ heightMm: 40, pins: { frozen: true } }, 'pork-loin');

@@ -1,5 +1,5 @@
 import type { Shape } from '../cooking';
-import { firmingIn, SURFACE_COEFFICIENTS, thawingTimes, UNKNOWN_FREEZER, type FirmingInput, type ThawInput } from '../firming';
+import { firmingIn, strengthened, SURFACE_COEFFICIENTS, thawingTimes, UNKNOWN_FREEZER, type FirmingInput, type ThawInput } from '../firming';
 import type { Cut } from '../pieces';
 import type { Pins, Wrap } from './inputs';
 import type { FirmPlan, Freezer, PiecePlan } from './plan';
@@ -46,7 +46,7 @@ export function planFirm({ piece, cut, pins, shape, freezer = USUAL_FREEZER }: G
   const first = times.idealFromMin ?? times.firmFromMin;
   const minutes = pins.firmMin ?? fives(first ?? FALLBACK_MIN);
   const from = times.firmFromMin ?? minutes;
-  return { needed, minutes, from, to: Math.max(from, times.idealToMin ?? minutes), checkFromMin: Math.min(from, checkFromMin ?? from), never: first === null, state: { is: 'fresh', times, input } };
+  return { needed, minutes, from, to: Math.max(from, times.idealToMin ?? minutes), checkFromMin: Math.min(from, checkFromMin ?? from), never: first === null, state: { is: 'fresh', times, input: { ...input, surface: strengthened(input.surface, freezer.known) } } };
 }
 
 const fives = (minutes: number) => Math.max(5, Math.ceil(minutes / 5) * 5);

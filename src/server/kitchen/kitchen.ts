@@ -5,12 +5,14 @@ import { USUAL_FREEZER, type Freezer } from '@/core/batches';
 import { INGREDIENTS, STARTER_BOOK, type Ingredient } from '@/core/marinades';
 import { fitDial, type DialFit } from '@/core/slicing';
 import { isZone } from '@/core/times';
+import { dialProblemWords } from '@/core/words';
 import { USUAL_MEASURES, type OwnedMeasure } from '@/core/units';
 import type { Db } from '@/data/connection';
 import { ensureHousehold, firstHousehold, insertIngredients, listIngredients, updateHousehold } from '@/data/households';
 import { replaceLines } from '@/data/marinades';
 import type { HouseholdRow, IngredientRow, MarinadeRow } from '@/data/tables';
 import { insertRow } from '@/data/versioned';
+import { breaksRule } from '../api/failures';
 
 /** The one household there is for now; made, with ingredients and a starter book, when first asked for. */
 export async function currentHousehold(): Promise<HouseholdRow> {
@@ -23,6 +25,8 @@ export async function readHousehold(): Promise<Household> {
 }
 
 export async function changeHousehold({ freezer, slicerStacks, ...values }: HouseholdWrite): Promise<Household> {
+  const dial = slicerStacks && slicerStacks.length > 1 ? fitDial(slicerStacks) : undefined;
+  if (dial && !dial.ok) throw breaksRule(dialProblemWords(dial.problem, { system: 'metric', locale: 'en' }), '/slicerStacks');
   const household = await currentHousehold();
   const learned = freezer && { ...freezer, known: freezer.known ?? freezerOf(household).known };
   return toHousehold(await updateHousehold(household.id, { ...values, ...(learned ? { freezer: learned } : {}), ...(slicerStacks ? { slicer_stacks: slicerStacks } : {}) }));

@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import { buttonLook } from './button';
+import { buttonLook } from './buttonLook';
 
 interface Props {
   total: number;

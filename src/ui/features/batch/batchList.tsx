@@ -5,7 +5,7 @@ import type { Batch } from '@/contract/resources';
 import { formatDayClock, formatDate } from '@/core/times';
 import { formatLength, formatMass } from '@/core/units';
 import { WAY_NAMES } from '@/core/words';
-import { buttonLook } from '../../primitives/button';
+import { buttonLook } from '../../primitives/buttonLook';
 import { EmptyState } from '../../primitives/emptyState';
 import { Pager } from '../../primitives/pager';
 import { usePreferences } from '../../shell/preferences';

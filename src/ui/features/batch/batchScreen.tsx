@@ -14,7 +14,9 @@ import { STAGES, type Stage } from '@/core/scheduling';
 import { formatClock, formatDay } from '@/core/times';
 import { formatMass } from '@/core/units';
 import { STAGE_NAMES } from '@/core/words';
-import { Button, buttonLook } from '../../primitives/button';
+import { useAlive } from '../../primitives/alive';
+import { Button } from '../../primitives/button';
+import { buttonLook } from '../../primitives/buttonLook';
 import { CautionList } from '../../primitives/cautionNote';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
@@ -65,6 +67,7 @@ export function BatchScreen({ batch, marinades, sodaIngredient, measures, zone, 
   const [events, setEvents] = useState(knownEvents);
   const record = useCallback((event: EventResource) => setEvents((before) => [...before, event]), []);
   const { style } = usePreferences();
+  const alive = useAlive();
   const toast = useToast();
   const router = useRouter();
 
@@ -146,7 +149,7 @@ export function BatchScreen({ batch, marinades, sodaIngredient, measures, zone, 
           <nav aria-label="Stages" className="-mx-4 mt-3 flex overflow-x-auto wide:block">
             {STAGES.map((one, index) => (
               <button
-                key={one} ref={one === stage ? current : undefined} type="button" onClick={() => goTo(one)} aria-current={one === stage ? 'step' : undefined}
+                key={one} ref={one === stage ? current : undefined} type="button" disabled={!alive} onClick={() => goTo(one)} aria-current={one === stage ? 'step' : undefined}
                 className={clsx('flex min-w-44 shrink-0 gap-3 border-b-4 px-4 py-2.5 text-left wide:w-full wide:border-b-0 wide:border-l-4', one === stage ? 'border-enamel bg-enamel-tint' : 'border-transparent hover:bg-tile')}
               >
                 <span aria-hidden="true" className={clsx('figure mt-0.5 flex size-6 shrink-0 items-center justify-center text-[16px]', one === stage ? 'text-enamel' : 'text-muted')}>{index + 1}</span>

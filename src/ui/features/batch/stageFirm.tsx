@@ -118,42 +118,38 @@ function Select({ label, value, options, pinned, onUnpin, onChange }: SelectProp
   );
 }
 
+/** The plan's figures at once, the finer solution's as soon as it is there: within a few per cent of each other. */
 export function FirmFigures() {
   const { plan, zone } = useBatchWork();
   const { style } = usePreferences();
-  const { firm, schedule } = plan;
+  const { firm, schedule, piece } = plan;
+  const { solved } = useFirming(firm.state);
   const job = schedule.ok ? schedule.jobs.find(({ key }) => key === 'firm' || key === 'temper') : undefined;
   const clock = (ms: number) => formatClock(ms, zone, style.locale);
+  const span = (minutes: number | null) => ({ value: minutes === null ? '–' : formatDuration(minutes), unit: '' });
   if (firm.state.is === 'frozen') {
-    const { times } = firm.state;
+    const times = solved?.is === 'frozen' ? solved.result : firm.state.times;
     return (
       <>
         <FigureBox label={job ? 'Out of the freezer at' : 'Tempers for'} size="huge" figure={{ value: job ? clock(job.startMs) : formatDuration(firm.minutes), unit: '' }} note={`then ${formatDuration(firm.minutes)} ${firm.state.input.place === 'fridge' ? 'in the fridge' : 'on the board'}`} />
-        <FigureBox label="The blade goes in from" figure={{ value: times.sliceFromMin === null ? '–' : formatDuration(times.sliceFromMin), unit: '' }} />
+        <FigureBox label="The blade goes in from" figure={span(times.sliceFromMin)} />
         <FigureBox label="Best between" figure={{ value: spanWords(times.idealFromMin, times.idealToMin), unit: '' }} note={times.idealFromMin === null ? 'here the outside is soft before the middle is ready: temper it in the fridge' : undefined} />
-        <FigureBox label="Too soft after" figure={{ value: times.softFromMin === null ? '–' : formatDuration(times.softFromMin), unit: '' }} />
+        <FigureBox label="Too soft after" figure={span(times.softFromMin)} />
       </>
     );
   }
-  const { times } = firm.state;
+  const fresh = solved?.is === 'fresh' ? solved.result : undefined;
+  const times = fresh ?? firm.state.times;
   return (
     <>
       <FigureBox label={job ? 'Put it in at' : 'In the freezer'} size="huge" figure={{ value: job ? clock(job.startMs) : formatDuration(firm.minutes), unit: '' }} note={`for ${formatDuration(firm.minutes)}; press it from ${job ? clock(job.startMs + firm.checkFromMin * 60_000) : formatDuration(firm.checkFromMin)}`} />
       <FigureBox label="Best to slice between" figure={{ value: spanWords(times.idealFromMin, times.idealToMin), unit: '' }} note="in the freezer; an estimate" />
       <div className="grid grid-cols-2 gap-2.5">
-        <FigureBox label="Firm from" figure={{ value: times.firmFromMin === null ? '–' : formatDuration(times.firmFromMin), unit: '' }} />
-        <FigureBox label="Too hard after" figure={{ value: times.tooHardFromMin === null ? '–' : formatDuration(times.tooHardFromMin), unit: '' }} />
+        <FigureBox label="Firm from" figure={span(times.firmFromMin)} />
+        <FigureBox label="Too hard after" figure={span(times.tooHardFromMin)} />
       </div>
-      <Bench />
+      {fresh?.bench && <FigureBox label="Back on the board, slice within" figure={span(fresh.bench.sliceWithinMin)} note={`then the face softens; put it back after ${formatDuration(fresh.bench.returnAfterMin)} at 21 °C. Work with half, keep half cold.`} />}
+      {piece.pieces > 1 && <p className="text-[13px] text-muted">{formatNumber(piece.pieces, style.locale)} pieces side by side, not touching: each firms by itself. Stacked they take far longer.</p>}
     </>
   );
-}
-
-/** Back on the board: for how long. Worked out beside the page, so it comes a moment later. */
-function Bench() {
-  const { plan } = useBatchWork();
-  const { solved } = useFirming(plan.firm.state);
-  if (solved?.is !== 'fresh' || !solved.result.bench) return null;
-  const { sliceWithinMin, returnAfterMin } = solved.result.bench;
-  return <FigureBox label="Back on the board, slice within" figure={{ value: formatDuration(sliceWithinMin), unit: '' }} note={`then the face softens; put it back after ${formatDuration(returnAfterMin)} at 21 °C. Work with half, keep half cold.`} />;
 }

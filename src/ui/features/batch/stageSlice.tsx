@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { comesSliced, LIMITS, usualShape } from '@/core/batches';
 import { SHAPES, type Shape } from '@/core/cooking';
 import { flattestLeanDeg } from '@/core/slicing';
@@ -9,6 +9,7 @@ import { areaFigure, formatDuration, formatLength, formatNumber, lengthFigure, m
 import { bandReason, cutStepWords, SHAPE_NAMES, SHAPE_UNITS } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { FigureBox } from '../../primitives/figureBox';
+import { Fold } from '../../primitives/fold';
 import { PinMark } from '../../primitives/pinMark';
 import { LengthField } from '../../primitives/quantities';
 import { Slider } from '../../primitives/slider';
@@ -29,7 +30,6 @@ const SHEETS: readonly Shape[] = ['cubes', 'unrolled', 'butterflied', 'pounded']
 export function StageSlice() {
   const { plan, fields, cut, change, pin } = useBatchWork();
   const { style } = usePreferences();
-  const [fibres, setFibres] = useState(false);
   const { slice, piece } = plan;
   const { pins } = fields;
   const length = (mm: number) => formatLength(mm, style);
@@ -96,15 +96,14 @@ export function StageSlice() {
         </section>
         <ResultDrawing slice={slice} animal={cut.animal} />
       </div>
-      <details className="panel px-4 py-3" onToggle={(event) => setFibres(event.currentTarget.open)}>
-        <summary className="font-semibold">How the fibres run{slice.strips ? ', and the strips' : ''}</summary>
-        {fibres && <div className="mt-3 grid gap-x-8 gap-y-4 md:grid-cols-3">
+      <Fold title={`How the fibres run${slice.strips ? ', and the strips' : ''}`}>
+        <div className="grid gap-x-8 gap-y-4 md:grid-cols-3">
           <Slider label="Fibres, from the length" value={slice.grainDeg} figure={degrees(slice.grainDeg)} min={-90} max={90} step={1} onChange={(grainDeg) => pin({ grainDeg })} ends={['across', 'across']} pinned={pins.grainDeg !== undefined} onUnpin={() => pin({ grainDeg: undefined })} />
           <Slider label="Fibres, dip into the board" value={slice.grainPitchDeg} figure={degrees(slice.grainPitchDeg)} min={-60} max={60} step={1} onChange={(grainPitchDeg) => pin({ grainPitchDeg })} pinned={pins.grainPitchDeg !== undefined} onUnpin={() => pin({ grainPitchDeg: undefined })} />
           {slice.strips && <LengthField label="Strip width" value={slice.strips.stripWidthMm} min={2} max={50} pinned={pins.stripWidthMm !== undefined} onUnpin={() => pin({ stripWidthMm: undefined })} onChange={(stripWidthMm) => pin({ stripWidthMm })} />}
-        </div>}
+        </div>
         <p className="mt-3 text-[14px] text-muted">{cut.seams ? 'Several muscles meet in this cut and their fibres run different ways: part it along the seams first. ' : ''}A piece may differ from what is usual: look for the lines and turn the drawing to match.</p>
-      </details>
+      </Fold>
       <WhatIf />
       <EvennessPanel />
       <PoundPanel />

@@ -7,6 +7,7 @@ import { LIMITS } from '@/core/batches';
 import { divide } from '@/core/pieces';
 import { formatLength, formatMass } from '@/core/units';
 import { Button } from '../../primitives/button';
+import { Fold } from '../../primitives/fold';
 import { LengthField } from '../../primitives/quantities';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
@@ -49,9 +50,8 @@ export function DividePanel() {
   if (lengthMm < 4 * LIMITS.sideMm.min || plan.piece.pieces > 1) return null;
   const shown = Math.max(thickMm, thinMm);
   return (
-    <details className="panel px-4 py-3">
-      <summary className="font-semibold">Thicker at one end? Divide it</summary>
-      <div className="mt-3 space-y-3">
+    <Fold title="Thicker at one end? Divide it">
+      <div className="space-y-3">
         <svg viewBox={`-2 -2 ${lengthMm + 4} ${shown + 4}`} role="img" aria-label="The piece from the side, with the cut" className="w-full max-w-md">
           <path d={`M0 ${shown}V${shown - thickMm}L${at} ${shown - (thickMm + thinMm) / 2}L${lengthMm} ${shown - thinMm}V${shown}Z`} fill={colours.fill} stroke={colours.line} strokeWidth={1.5} />
           <path d={`M${at} ${-2}V${shown + 2}`} stroke="#0e3b34" strokeWidth={2.5} />
@@ -65,6 +65,6 @@ export function DividePanel() {
         {problem && <p role="alert" className="font-medium text-ox">{problem}</p>}
         <Button look="plain" disabled={!saved || divided.length < 2} onClick={() => void go()}>Divide it here</Button>
       </div>
-    </details>
+    </Fold>
   );
 }

@@ -5,6 +5,7 @@ import { evennessOf, evennessOfStacks, thicknessByWeightMm, type Evenness } from
 import { formatLength, formatNumber, parsePlain } from '@/core/units';
 import { Button } from '../../primitives/button';
 import { Choice } from '../../primitives/choice';
+import { Fold } from '../../primitives/fold';
 import { usePreferences } from '../../shell/preferences';
 
 type Method = 'stack' | 'weight' | 'one-by-one';
@@ -41,18 +42,29 @@ function read(method: Method, text: string, faceCm2: string, decimalComma: boole
 
 /** Mean and spread of real slices, and what the spread does. */
 export function EvennessPanel() {
+  return <Fold title="How even am I?"><Measured /></Fold>;
+}
+
+function keptTexts(): Record<Method, string> {
+  try {
+    return { ...FIRST, ...(JSON.parse(sessionStorage.getItem(KEY) ?? '{}') as Partial<typeof FIRST>) };
+  } catch {
+    return FIRST;
+  }
+}
+
+function Measured() {
   const { style, decimalComma } = usePreferences();
   const [method, setMethod] = useState<Method>('stack');
-  const [texts, setTexts] = useState(FIRST);
+  // Made when the fold is opened, so in the browser.
+  const [texts, setTexts] = useState(keptTexts);
   const [faceCm2, setFace] = useState('');
   const result = read(method, texts[method], faceCm2, decimalComma);
   const length = (mm: number) => formatLength(Math.round(mm * 10) / 10, style);
   const times = (value: number) => formatNumber(value, style.locale, 1);
 
   return (
-    <details className="panel px-4 py-3" onToggle={(event) => event.currentTarget.open && setTexts({ ...FIRST, ...(JSON.parse(sessionStorage.getItem(KEY) ?? '{}') as Partial<typeof FIRST>) })}>
-      <summary className="font-semibold">How even am I?</summary>
-      <div className="mt-3 space-y-3">
+      <div className="space-y-3">
         <Choice label="Measured by" value={method} options={[{ value: 'stack', name: 'Stacks' }, { value: 'weight', name: 'Weight' }, { value: 'one-by-one', name: 'One by one' }]} onChange={setMethod} />
         {method === 'weight' && <label className="block text-[13px] text-muted">Face of a slice, cm²<br /><input className="h-11 w-32 rounded border border-grout bg-panel px-3" inputMode="decimal" value={faceCm2} onChange={(event) => setFace(event.target.value)} /></label>}
         <label className="block">
@@ -76,6 +88,5 @@ export function EvennessPanel() {
           </div>
         )}
       </div>
-    </details>
   );
 }

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { pound } from '@/core/slicing';
 import { formatLength, formatNumber, lengthFigure } from '@/core/units';
+import { Fold } from '../../primitives/fold';
 import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from '../batch/batchContext';
@@ -25,9 +26,8 @@ export function PoundPanel() {
   const length = (mm: number) => formatLength(mm, style);
   const colours = FLESH[cut.animal];
   return (
-    <details className="panel px-4 py-3">
-      <summary className="font-semibold">Pound the thick ones</summary>
-      <div className="mt-3 grid gap-x-8 gap-y-4 md:grid-cols-[1fr_1fr_200px]">
+    <Fold title="Pound the thick ones">
+      <div className="grid gap-x-8 gap-y-4 md:grid-cols-[1fr_1fr_200px]">
         <Slider label="They are" value={fromMm} figure={lengthFigure(fromMm, style)} min={2} max={30} step={0.5} onChange={setFrom} />
         <Slider label="Beat them to" value={to} figure={lengthFigure(to, style)} min={1} max={fromMm} step={0.5} onChange={setTo} />
         <svg viewBox={`${-PAN_MM / 2 - 4} ${-PAN_MM / 2 - 4} ${PAN_MM + 8} ${PAN_MM + 8}`} role="img" aria-label={`In a pan of ${length(PAN_MM)}: before and after`} className="w-full max-w-[200px] md:row-span-2">
@@ -41,6 +41,6 @@ export function PoundPanel() {
           {' '}Threaded zigzag, one takes about {length(Math.min(STICK_MM, beaten.lengthMm / 2))} of the stick.
         </p>
       </div>
-    </details>
+    </Fold>
   );
 }

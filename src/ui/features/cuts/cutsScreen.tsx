@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { ANIMALS, searchCuts, type Cut } from '@/core/pieces';
 import { ANIMAL_NAMES, FAT_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
-import { buttonLook } from '../../primitives/button';
+import { buttonLook } from '../../primitives/buttonLook';
 import { EmptyState } from '../../primitives/emptyState';
 import { FLESH } from '../drawing/flesh';
 

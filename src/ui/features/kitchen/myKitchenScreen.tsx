@@ -3,7 +3,8 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Household } from '@/contract/resources';
-import type { DialStack } from '@/core/slicing';
+import { fitDial, type DialStack } from '@/core/slicing';
+import { dialProblemWords } from '@/core/words';
 import { formatClock } from '@/core/times';
 import { USUAL_MEASURES } from '@/core/units';
 import { Alive } from '../../primitives/alive';
@@ -42,6 +43,8 @@ export function MyKitchenScreen({ household, zones }: { household: Household; zo
     if (!form.name.trim()) return setProblem('Give the kitchen a name.');
     if (form.measures.length === 0) return setProblem('Tick at least one spoon or cup, so that amounts can be said in it.');
     if (!/^[A-Z]{3}$/.test(form.currency)) return setProblem('Give the currency in three letters, such as EUR, GBP or USD.');
+    const dial = stacks && stacks.length > 1 ? fitDial(stacks) : undefined;
+    if (dial && !dial.ok) return setProblem(`${dialProblemWords(dial.problem, style)} Nothing was kept; the last good dial stands.`);
     if (!stacks) return setProblem('One of the stacks is not complete. Fill it in or take it out.');
     const result = await callApi<Household>('PUT', '/household', { body: { ...form, name: form.name.trim(), slicerStacks: stacks } });
     setProblem(result.ok ? undefined : `${result.problem.title} ${result.problem.detail ?? ''}`);

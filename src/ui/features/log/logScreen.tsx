@@ -4,7 +4,7 @@ import Link from 'next/link';
 import type { LogEntry } from '@/contract/views';
 import { formatDate } from '@/core/times';
 import { formatLength } from '@/core/units';
-import { buttonLook } from '../../primitives/button';
+import { buttonLook } from '../../primitives/buttonLook';
 import { EmptyState } from '../../primitives/emptyState';
 import { Pager } from '../../primitives/pager';
 import { usePreferences } from '../../shell/preferences';

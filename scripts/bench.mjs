@@ -175,7 +175,7 @@ async function redrawn(browser, title, address, how) {
         });
         const start = performance.now();
         if (by === 'key') control.dispatchEvent(new KeyboardEvent('keydown', { key: move % 20 < 10 ? 'ArrowRight' : 'ArrowLeft', bubbles: true }));
-        else pointer('pointermove', from.x + ((move % 2 ? 1 : -1) * (10 + move)), from.y);
+        else pointer('pointermove', from.x + (move % 2 ? 50 : 10) + move, from.y);
         await changed;
         document.body.getBoundingClientRect();
         measured.push(performance.now() - start);

@@ -68,6 +68,7 @@ export interface KitchenAround {
 }
 
 export interface BatchPage extends KitchenAround {
+  cut: Cut;
   batch: Omit<Batch, 'schedule'>;
   marinades: Marinade[];
   events: EventResource[];

@@ -32,7 +32,7 @@ export async function loadBatchPage(id: string): Promise<BatchPage> {
   const household = await currentHousehold();
   const [loaded, ingredients] = await Promise.all([loadBatch(id), ingredientsOf(household.id)]);
   const [marinades, events, { items: tastings }, around] = await Promise.all([book(ingredients, loaded.around.marinade), listEvents([id]), listTastings({ ...ALL, batchId: id }), aroundOf(household, ingredients, loaded.around.cut)]);
-  return { batch: loaded.resource, marinades, events, tastings, ...around };
+  return { batch: loaded.resource, cut: loaded.around.cut, marinades, events, tastings, ...around };
 }
 
 export async function loadNewBatchPage(): Promise<NewBatchPage> {

@@ -13,8 +13,9 @@ export interface BatchWork {
   inputs: BatchInputs;
   plan: BatchPlan;
   cut: Cut;
-  /** Own cuts and the catalogue. */
+  /** Cuts met so far: the batch's, the cook's own, and any chosen since. The whole catalogue comes with the Piece stage. */
   cuts: readonly Cut[];
+  takeCut: (cut: Cut) => void;
   /** What the plan was made with, to ask it what-if. */
   around: Surroundings;
   batchId: string;

@@ -4,11 +4,11 @@ import clsx from 'clsx';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, type ComponentType } from 'react';
 import type { EventResource } from '@/contract/resources';
 import type { BatchPage } from '@/contract/views';
 import { planBatch, type Surroundings } from '@/core/batches';
-import { CUTS, findCut } from '@/core/pieces';
+import type { Cut } from '@/core/pieces';
 import { jobProgress } from '@/core/progress';
 import { STAGES, type Stage } from '@/core/scheduling';
 import { formatClock, formatDay } from '@/core/times';
@@ -18,6 +18,7 @@ import { useAlive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
 import { CautionList } from '../../primitives/cautionNote';
+import { useSettled } from '../../primitives/useSettled';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
@@ -58,7 +59,7 @@ const keepUnits = (text: string) => text.replace(/(\d) (?=(?:°C|°F|h|g|kg|lb|o
 
 const FIGURES: Record<Stage, ComponentType | undefined> = { piece: PieceFigures, firm: FirmFigures, slice: SliceFigures, tenderize: TenderizeFigures, marinate: MarinateFigures, cook: CookFigures, taste: undefined };
 
-export function BatchScreen({ batch, marinades, sodaIngredient, measures, zone, freezer, slicer, currency, ownCuts, events: knownEvents, tastings, stage: firstStage }: BatchScreenProps) {
+export function BatchScreen({ batch, cut: firstCut, marinades, sodaIngredient, measures, zone, freezer, slicer, currency, ownCuts, events: knownEvents, tastings, stage: firstStage }: BatchScreenProps) {
   const draft = useBatchDraft(batch);
   const { fields, change, pin, undo, canUndo } = draft;
   const saved = draft.state.kind === 'saved';
@@ -72,19 +73,32 @@ export function BatchScreen({ batch, marinades, sodaIngredient, measures, zone, 
   const router = useRouter();
 
   const inputs = useMemo(() => toInputs(fields), [fields]);
-  const cuts = useMemo(() => [...ownCuts, ...CUTS], [ownCuts]);
-  const cut = findCut(fields.cutId, cuts) ?? CUTS[0]!;
+  const [cuts, setCuts] = useState<readonly Cut[]>(() => [...ownCuts, firstCut]);
+  const cut = cuts.find(({ id }) => id === fields.cutId) ?? firstCut;
+  const takeCut = useCallback(
+    (taken: Cut) => {
+      setCuts((before) => (before.some(({ id }) => id === taken.id) ? before : [...before, taken]));
+      change({ cutId: taken.id });
+    },
+    [change],
+  );
+  // A draft of another visit, or the other side of a conflict, may be of a cut that this page was not given.
+  useEffect(() => {
+    if (cuts.some(({ id }) => id === fields.cutId)) return;
+    void import('@/core/pieces').then(({ CUTS }) => setCuts((before) => [...before, ...CUTS]));
+  }, [cuts, fields.cutId]);
+
   const marinade = marinades.find((one) => one.id === fields.marinadeId) ?? marinades[0]!;
   const around = useMemo<Surroundings>(() => ({ cut, marinade, sodaIngredient, measures, zone, freezer, slicer }), [cut, marinade, sodaIngredient, measures, zone, freezer, slicer]);
   const plan = useMemo(() => planBatch(inputs, around), [inputs, around]);
   const progress = useMemo(() => jobProgress(events.map(({ id, kind, jobKey, at, payload }) => ({ id, kind, jobKey, atMs: Date.parse(at), payload }))), [events]);
   const work = useMemo<BatchWork>(
-    () => ({ fields, inputs, plan, cut, cuts, around, marinade, marinades, zone, currency, batchId: batch.id, mealId: fields.mealId, saved, events, record, change, pin }),
-    [fields, inputs, plan, cut, cuts, around, marinade, marinades, zone, currency, batch.id, saved, events, record, change, pin],
+    () => ({ fields, inputs, plan, cut, cuts, takeCut, around, marinade, marinades, zone, currency, batchId: batch.id, mealId: fields.mealId, saved, events, record, change, pin }),
+    [fields, inputs, plan, cut, cuts, takeCut, around, marinade, marinades, zone, currency, batch.id, saved, events, record, change, pin],
   );
   const planned = useMemo(() => ({ plan, inputs, cut, marinade }), [plan, inputs, cut, marinade]);
-  // The list of jobs is long; while a slider moves it may follow a frame later.
-  const listed = useDeferredValue(planned);
+  // The list of jobs is long; while a slider moves it follows a moment later.
+  const listed = useSettled(planned, 90);
   const lines = stageLines(plan, inputs, style);
   const Figures = FIGURES[stage];
   const printing = usePrinting();
@@ -193,7 +207,7 @@ export function BatchScreen({ batch, marinades, sodaIngredient, measures, zone, 
         </aside>
 
         {stage !== 'taste' && plan.schedule.ok && (
-          <section aria-label="Jobs" className="min-w-0 px-4 pb-8 pt-3 wide:px-6">
+          <section aria-label="Jobs" className="below-the-fold min-w-0 px-4 pb-8 pt-3 wide:px-6">
             <h2 className="mb-2">The jobs, counted back from the table</h2>
             <JobList {...listed} zone={zone} progress={progress} />
           </section>

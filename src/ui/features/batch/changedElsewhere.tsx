@@ -3,6 +3,7 @@
 import { Dialog } from 'radix-ui';
 import type { Batch } from '@/contract/resources';
 import type { Pins } from '@/core/batches';
+import { CUTS, findCut } from '@/core/pieces';
 import { formatDayClock } from '@/core/times';
 import { formatLength, formatMass } from '@/core/units';
 import { WAY_NAMES } from '@/core/words';
@@ -52,7 +53,7 @@ function Differences({ mine, theirs }: { mine: BatchFields; theirs: BatchFields 
   const { style } = usePreferences();
   const say: Partial<Record<keyof BatchFields, (fields: BatchFields) => string>> = {
     way: ({ way }) => WAY_NAMES[way],
-    cutId: ({ cutId }) => cuts.find(({ id }) => id === cutId)?.name ?? 'another',
+    cutId: ({ cutId }) => findCut(cutId, [...cuts, ...CUTS])?.name ?? 'another',
     massG: ({ massG }) => formatMass(massG, style),
     heightMm: ({ heightMm }) => formatLength(heightMm, style),
     thicknessMm: ({ thicknessMm }) => formatLength(thicknessMm, style),

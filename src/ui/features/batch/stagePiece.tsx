@@ -1,9 +1,10 @@
 'use client';
 
 import Link from 'next/link';
+import { useMemo } from 'react';
 import { LIMITS } from '@/core/batches';
 import { WAYS } from '@/core/cooking';
-import { isGame } from '@/core/pieces';
+import { CUTS, isGame } from '@/core/pieces';
 import { fromFieldValue, toFieldValue } from '@/core/times';
 import { formatLength, formatMass, formatNumber, massFigure } from '@/core/units';
 import { fatWords, FAT_NAMES, judgementWords, suitsLines, WAY_NAMES, WORK_NAMES } from '@/core/words';
@@ -21,7 +22,8 @@ import { drawnPiece } from './drawnPiece';
 const selectLook = 'condensed h-11 w-full max-w-72 rounded border border-grout bg-panel px-3 text-[17px] font-semibold';
 
 export function StagePiece() {
-  const { fields, plan, cut, cuts, marinades, zone, currency, change, pin } = useBatchWork();
+  const { fields, plan, cut, cuts, takeCut, marinades, zone, currency, change, pin } = useBatchWork();
+  const all = useMemo(() => [...cuts.filter(({ own }) => own), ...CUTS], [cuts]);
   const { style } = usePreferences();
   const { pins } = fields;
   const { piece } = plan;
@@ -36,7 +38,7 @@ export function StagePiece() {
         </div>
         <div>
           <span className="mb-1 block text-[13px] font-medium text-muted">Cut</span>
-          <CutPicker label="Cut" cuts={cuts} value={cut} onChange={({ id }) => change({ cutId: id })} />
+          <CutPicker label="Cut" cuts={all} value={cut} onChange={takeCut} />
           <span className="mt-1 block text-[13px] text-muted">{WORK_NAMES[cut.work]}, {FAT_NAMES[cut.fat]}. <Link className="underline underline-offset-2" href={`/cuts/${cut.id}`}>All about it</Link></span>
         </div>
         <label className="block">

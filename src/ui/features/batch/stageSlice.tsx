@@ -1,27 +1,31 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { comesSliced, LIMITS, usualShape } from '@/core/batches';
 import { SHAPES, type Shape } from '@/core/cooking';
 import { flattestLeanDeg } from '@/core/slicing';
 import { areaFigure, formatDuration, formatLength, formatNumber, lengthFigure, massFigure } from '@/core/units';
 import { bandReason, cutStepWords, SHAPE_NAMES, SHAPE_UNITS } from '@/core/words';
 import { Alive } from '../../primitives/alive';
+import { Button } from '../../primitives/button';
 import { FigureBox } from '../../primitives/figureBox';
 import { Fold } from '../../primitives/fold';
 import { PinMark } from '../../primitives/pinMark';
 import { LengthField } from '../../primitives/quantities';
 import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
-import { EvennessPanel } from '../board/evennessPanel';
-import { LifeSize } from '../board/lifeSize';
-import { PoundPanel } from '../board/poundPanel';
-import { WhatIf } from '../board/whatIf';
 import { PieceDrawing, type Blade } from '../drawing/pieceDrawing';
 import { ResultDrawing } from '../drawing/resultDrawing';
 import { useBatchWork } from './batchContext';
 import { drawnPiece } from './drawnPiece';
+
+// What is below the drawing or behind a click comes after it.
+const EvennessPanel = dynamic(() => import('../board/evennessPanel').then((panel) => panel.EvennessPanel), { ssr: false });
+const PoundPanel = dynamic(() => import('../board/poundPanel').then((panel) => panel.PoundPanel), { ssr: false });
+const WhatIf = dynamic(() => import('../board/whatIf').then((panel) => panel.WhatIf), { ssr: false });
+const LifeSize = dynamic(() => import('../board/lifeSize'), { ssr: false });
 
 const SLIDER_MAX_MM = 15;
 const SHEETS: readonly Shape[] = ['cubes', 'unrolled', 'butterflied', 'pounded'];
@@ -119,6 +123,7 @@ export function StageSlice() {
 export function SliceFigures() {
   const { plan } = useBatchWork();
   const { style } = usePreferences();
+  const [lifeSize, setLifeSize] = useState(false);
   const { slice, marinate, piece } = plan;
   const length = (mm: number) => formatLength(mm, style);
   const longest = Math.max(slice.thicknessMm * 4, 20);
@@ -143,7 +148,8 @@ export function SliceFigures() {
       </div>
       {slice.wedgeMm > 1 && !SHEETS.includes(slice.shape) && <p className="text-[13px] text-muted">The lean leaves {length(slice.wedgeMm)} of end wedges on each piece; with what sticks to the knife, count on 5 to 10 in a hundred fewer.</p>}
       <FigureBox label="Salt to the middle" figure={{ value: formatDuration(Math.round(marinate.uptake.minutesTo.centre.p90)), unit: '' }} note={`nine tenths, in the fridge; ${formatDuration(marinate.uptake.minutesTo.centre.p90 / 1.5)} to ${formatDuration(marinate.uptake.minutesTo.centre.p90 * 1.5)}. An estimate.`} />
-      <LifeSize thicknessMm={slice.pieceMm.thicknessMm} lengthMm={slice.sliceLengthMm} />
+      <Button look="plain" className="w-full" onClick={() => setLifeSize(true)}>Hold a slice to the screen</Button>
+      {lifeSize && <LifeSize thicknessMm={slice.pieceMm.thicknessMm} lengthMm={slice.sliceLengthMm} onClose={() => setLifeSize(false)} />}
     </>
   );
 }

@@ -18,19 +18,13 @@ function storedScale(): number | undefined {
 }
 
 /** A slice at its true thickness on this screen, to hold one against. The screen is measured once with any bank card; each device keeps its own. */
-export function LifeSize({ thicknessMm, lengthMm }: { thicknessMm: number; lengthMm: number }) {
+export default function LifeSize({ thicknessMm, lengthMm, onClose }: { thicknessMm: number; lengthMm: number; onClose: () => void }) {
   const { style } = usePreferences();
-  const [open, setOpen] = useState(false);
-  const [scale, setScale] = useState<number>();
-  const [measuring, setMeasuring] = useState<number>();
+  // Only ever made in the browser, when it is asked for.
+  const [scale, setScale] = useState(storedScale);
+  const [measuring, setMeasuring] = useState(scale === undefined ? USUAL_PX_PER_MM : undefined);
   const shown = measuring ?? scale;
 
-  const begin = (isOpen: boolean) => {
-    setOpen(isOpen);
-    const known = isOpen ? storedScale() : undefined;
-    setScale(known);
-    setMeasuring(isOpen && known === undefined ? USUAL_PX_PER_MM : undefined);
-  };
   const keep = () => {
     if (measuring === undefined) return;
     localStorage.setItem(KEY, String(measuring));
@@ -39,8 +33,7 @@ export function LifeSize({ thicknessMm, lengthMm }: { thicknessMm: number; lengt
   };
 
   return (
-    <Dialog.Root open={open} onOpenChange={begin}>
-      <Dialog.Trigger asChild><Button look="plain" className="w-full">Hold a slice to the screen</Button></Dialog.Trigger>
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-[rgb(14_59_52/0.55)]" />
         <Dialog.Content className="fixed inset-x-2 top-[6vh] z-50 mx-auto max-h-[88vh] max-w-2xl overflow-auto rounded bg-panel p-5">

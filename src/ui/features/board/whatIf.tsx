@@ -1,11 +1,12 @@
 'use client';
 
-import { useDeferredValue, useMemo } from 'react';
+import { useMemo } from 'react';
 import clsx from 'clsx';
 import { planBatch, type BatchInputs, type Surroundings } from '@/core/batches';
 import { flattestLeanDeg } from '@/core/slicing';
 import { formatDuration, formatLength, formatNumber } from '@/core/units';
 import { SHAPE_UNITS } from '@/core/words';
+import { useSettled } from '../../primitives/useSettled';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from '../batch/batchContext';
 
@@ -30,8 +31,8 @@ interface Row {
 export function WhatIf() {
   const { inputs, around, plan, change, pin } = useBatchWork();
   const { style } = usePreferences();
-  // It may follow a frame later: ten plans are made for it.
-  const asked = useDeferredValue(inputs);
+  // Ten plans are made for it: not on every move.
+  const asked = useSettled(inputs);
   const { shape } = plan.slice;
   const turned = shape !== 'cubes' && shape !== 'unrolled' && shape !== 'butterflied' && shape !== 'pounded';
   const rows = useMemo(() => rowsFor(asked, around, { change, pin }), [asked, around, change, pin]);

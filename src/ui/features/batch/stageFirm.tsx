@@ -148,7 +148,7 @@ export function FirmFigures() {
         <FigureBox label="Firm from" figure={span(times.firmFromMin)} />
         <FigureBox label="Too hard after" figure={span(times.tooHardFromMin)} />
       </div>
-      {fresh?.bench && <FigureBox label="Back on the board, slice within" figure={span(fresh.bench.sliceWithinMin)} note={`then the face softens; put it back after ${formatDuration(fresh.bench.returnAfterMin)} at 21 °C. Work with half, keep half cold.`} />}
+      {fresh?.bench && <FigureBox label="Back on the board, slice within" figure={span(fresh.bench.sliceWithinMin)} note={`then the face softens; put it back after ${formatDuration(fresh.bench.returnAfterMin)} at ${formatTemperature(21, style)}. Work with half, keep half cold.`} />}
       {piece.pieces > 1 && <p className="text-[13px] text-muted">{formatNumber(piece.pieces, style.locale)} pieces side by side, not touching: each firms by itself. Stacked they take far longer.</p>}
     </>
   );

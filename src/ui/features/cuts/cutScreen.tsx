@@ -48,7 +48,7 @@ export function CutScreen({ cut }: { cut: CutResource }) {
         {cut.own && <Link href={`/cuts/new?edit=${cut.id}`} className={buttonLook('plain')}>Change it</Link>}
         {cut.own && <Button look="quiet" onClick={() => void remove()}>Put it away</Button>}
       </div>
-      <div className="mt-5 grid gap-6 md:grid-cols-[1.3fr_1fr]">
+      <div className="mt-5 grid items-start gap-6 md:grid-cols-[1.3fr_1fr]">
         <dl className="panel divide-y divide-grout-soft px-4">
           {rows.map(([name, text]) => <div key={name} className="grid grid-cols-[7.5rem_1fr] gap-3 py-2"><dt className="text-muted">{name}</dt><dd>{text}</dd></div>)}
         </dl>

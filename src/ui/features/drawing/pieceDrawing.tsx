@@ -71,7 +71,7 @@ export const PieceDrawing = memo(function PieceDrawing(piece: DrawnPiece & { des
         <g transform={`translate(${tidy((total.width - side.length) / 2)} ${tidy(0.7 * margin)})`}>
           <path d={outline(side.length, height)} fill={colours.fill} />
           <g clipPath={`url(#${id}side)`}>
-            <path d={hatch(90 - piece.grainPitchDeg, FIBRE_GAP_MM, side.length, { x: side.length / 2, y: height / 2 })} stroke={colours.line} strokeWidth={0.9} opacity={0.4} fill="none" />
+            {side.say === 'from the side' && <path d={hatch(90 - piece.grainPitchDeg, FIBRE_GAP_MM, side.length, { x: side.length / 2, y: height / 2 })} stroke={colours.line} strokeWidth={0.9} opacity={0.4} fill="none" />}
             {cuts && <path d={lines.side} stroke="#12211d" strokeWidth={0.3 * unit} opacity={0.65} fill="none" />}
           </g>
           <path d={outline(side.length, height)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />

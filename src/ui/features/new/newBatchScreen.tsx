@@ -9,7 +9,7 @@ import { bandOf, shapesOf, WAYS } from '@/core/cooking';
 import { CUTS, findCut } from '@/core/pieces';
 import { formatClock, formatDay, formatDayClock, formatWeekday, fromFieldValue, instantOf, toFieldValue, wallTimeOf } from '@/core/times';
 import { formatDuration, formatLength, formatMass, formatNumber, joinFigure, lengthFigure, massFigure } from '@/core/units';
-import { jobWords, scheduleWords, SHAPE_UNITS, SODA_NAMES, WAY_NAMES, WORK_NAMES } from '@/core/words';
+import { jobWords, scheduleWords, SHAPE_UNITS, SODA_NAMES, SODA_REASONS, WAY_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
@@ -149,7 +149,7 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, free
           <Result figure={formatNumber(plan.slice.strips ? plan.slice.sliceCount : plan.slice.pieceCount, style.locale)} label={`${plan.slice.strips ? 'slices' : SHAPE_UNITS[plan.slice.shape][1]}, ${joinFigure(massFigure(plan.piece.trimmedG / Math.max(1, plan.slice.strips ? plan.slice.sliceCount : plan.slice.pieceCount), style))} each`} />
           <Result figure={joinFigure(lengthFigure(plan.slice.fibreLengthMm, style))} label="fibres in a bite" />
           {plan.tenderize.choice === 'skip' ? (
-            <Result figure="none" label="soda: a tender cut or fruit instead" />
+            <Result figure="none" label={`soda. ${SODA_REASONS[plan.tenderize.reason]}`} />
           ) : (
             <Result figure={joinFigure(massFigure(plan.tenderize.schools[plan.tenderize.choice].sodaG, style))} label={`soda. ${SODA_NAMES[plan.tenderize.choice]}: ${plan.tenderize.schools[plan.tenderize.choice].spoken.spoken}`} />
           )}

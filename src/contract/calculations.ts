@@ -3,7 +3,7 @@ import type { EquilibriumInput, Uptake, UptakeInput } from '@/core/marinades';
 import { SHAPES } from '@/core/cooking';
 import { FREEZER_PRESETS, SOLVED_SHAPES, THAW_PLACES } from '@/core/firming';
 import type { DialStack, Evenness, ShapeCuts, ShapeInput } from '@/core/slicing';
-import { SODA_SCHOOLS, type SodaAdvice, type SodaInput } from '@/core/tenderizing';
+import { ENZYME_VERDICTS, SODA_SCHOOLS, type EnzymeAdvice, type Fruit, type SodaAdvice, type SodaInput } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
 import { range, within } from './shared';
 
@@ -90,6 +90,21 @@ export const sodaResponse = z.object({
   taste: z.number().describe('Relative index, an estimate: to 1.3 clean, to 2 borderline, above soapy'),
   verdict: z.templateLiteral([z.enum(['weak', 'effective']), ', ', z.enum(['clean', 'borderline', 'soapy'])]),
 }) satisfies z.ZodType<SodaAdvice>;
+
+export const enzymeRequest = z.strictObject({
+  fruit: z.string().trim().min(1).max(120).describe('Any of its names'),
+  dosePercent: within(0.1, 200).describe('Purée in percent of the meat'),
+  thicknessMm,
+  tempC: within(-2, 50),
+  hours: within(0, 240),
+  ph: within(1, 9).optional().describe('Of the marinade; left out: not sour'),
+});
+export const enzymeResponse = z.object({
+  exposure: z.number().describe('Relative index, an estimate; ripeness changes it several-fold'),
+  verdict: z.enum(ENZYME_VERDICTS),
+  stopAfterHours: range.nullable().describe('From tender enough to mush; null where the fruit only flavours'),
+}) satisfies z.ZodType<EnzymeAdvice>;
+export const fruit = z.object({ id: z.string(), name: z.string(), otherNames: z.array(z.string()), activity: z.number(), strength: z.enum(['none', 'mild', 'strong']), flavour: z.string(), pureeG: z.number().optional() }) satisfies z.ZodType<Omit<Fruit, 'otherNames'>>;
 
 const bath = {
   meatG: massG,

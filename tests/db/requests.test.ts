@@ -21,6 +21,15 @@ describe('calculations over the API', () => {
   });
 });
 
+describe('the enzyme clock over the API', () => {
+  test('takes a fruit by any of its names and says when to stop', async () => {
+    expect((await call('POST', '/calc/enzyme', { body: { fruit: 'Kiwifruit', dosePercent: 10, thicknessMm: 5, tempC: 4, hours: 12 } })).body).toEqual({ exposure: expect.closeTo(6, 6), verdict: 'mush', stopAfterHours: { from: 4, to: 6 } });
+    expect((await call('POST', '/calc/enzyme', { body: { fruit: 'tinned pineapple', dosePercent: 10, thicknessMm: 5, tempC: 4, hours: 12 } })).body).toEqual({ exposure: 0, verdict: 'little', stopAfterHours: null });
+    expect(await call('POST', '/calc/enzyme', { body: { fruit: 'cucumber', dosePercent: 10, thicknessMm: 5, tempC: 4, hours: 12 } })).toMatchObject({ status: 422, body: { errors: [{ pointer: '/fruit' }] } });
+    expect((await call('GET', '/fruits')).body.items!.length).toBeGreaterThanOrEqual(12);
+  });
+});
+
 describe('evenness and dial over the API', () => {
   test('by thickness, stacks and weight', async () => {
     expect((await call('POST', '/calc/evenness', { body: { thicknessesMm: [2, 4, 4, 4, 5, 5, 7, 9] } })).body).toMatchObject({ meanMm: 5, spreadMm: expect.closeTo(2.138, 3) });
@@ -61,7 +70,7 @@ describe('the description', () => {
   test('names every path, and its schemas are the ones that check', async () => {
     const { body } = await call('GET', '/openapi.json');
     const paths = body.paths as Record<string, Record<string, { requestBody?: { content: Record<string, { schema: { required: string[] } }> } }>>;
-    for (const path of ['/health', '/calc/slices', '/calc/soda', '/calc/uptake', '/calc/measures', '/batches', '/batches/{id}', '/batches/{id}/events', '/batches/{id}/divide', '/calc/firming', '/calc/thaw', '/calc/dial', '/calc/evenness', '/cuts', '/cuts/{id}', '/meals', '/marinades', '/tastings']) expect(Object.keys(paths)).toContain(path);
+    for (const path of ['/health', '/calc/slices', '/calc/soda', '/calc/uptake', '/calc/measures', '/batches', '/batches/{id}', '/batches/{id}/events', '/batches/{id}/divide', '/calc/firming', '/calc/thaw', '/calc/dial', '/calc/evenness', '/calc/enzyme', '/fruits', '/cuts', '/cuts/{id}', '/meals', '/marinades', '/tastings']) expect(Object.keys(paths)).toContain(path);
     expect(paths['/calc/soda']!.post!.requestBody!.content['application/json']!.schema.required).toEqual(['massG', 'thicknessMm', 'school']);
     expect(body.openapi).toBe('3.1.0');
   });
@@ -72,6 +81,7 @@ const NONSENSE: unknown[] = [null, 'lots', '', -1, 0, 1e12, [], {}, true, '<scri
 /** Every number of every request, replaced by nonsense: a 4xx with a problem body, never a 5xx, never a success. */
 const VALID: Record<string, { body: Record<string, unknown>; numbers: string[] }> = {
   '/calc/slices': { body: { lengthMm: 200, widthMm: 100, heightMm: 30, thicknessMm: 4 }, numbers: ['lengthMm', 'widthMm', 'heightMm', 'thicknessMm'] },
+  '/calc/enzyme': { body: { fruit: 'pear', dosePercent: 10, thicknessMm: 5, tempC: 4, hours: 12 }, numbers: ['fruit', 'dosePercent', 'thicknessMm'] },
   '/calc/dial': { body: { stacks: [{ dial: 1, slices: 10, stackMm: 20 }, { dial: 3, slices: 10, stackMm: 48 }] }, numbers: ['stacks'] },
   '/calc/evenness': { body: { thicknessesMm: [4, 5] }, numbers: ['thicknessesMm'] },
   '/calc/thaw': { body: { lengthMm: 150, widthMm: 100, heightMm: 50, cut: 'pork-loin', startC: -18, place: 'fridge' }, numbers: ['lengthMm', 'heightMm', 'startC', 'place', 'cut'] },

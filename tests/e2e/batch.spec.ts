@@ -52,6 +52,22 @@ test.describe('Batch', () => {
     await expect(page.getByText('Rinse off the soda')).toHaveCount(0);
   });
 
+  test('fruit: the clock by thickness, a swap, and overnight is refused', async ({ page, request }) => {
+    const { items } = await (await request.get('/api/v1/marinades?limit=200')).json();
+    const marinadeId = items.find(({ name }: { name: string }) => name === 'Kiwi and ginger, quick').id;
+    const { id } = await makeBatch(request, { cutId: 'beef-flank', heightMm: 25, marinadeId });
+    await page.goto(`/batches/${id}?stage=tenderize`);
+    const panel = page.getByRole('region', { name: 'Fruit in the marinade' });
+    await expect(panel).toContainText(/Kiwi, green 3\.5 % of the meat/);
+    await panel.getByRole('combobox').selectOption({ label: 'Asian pear' });
+    await expect(panel.getByRole('status')).toContainText(/of purée, about/);
+    await page.getByRole('button', { name: /Marinate/ }).first().click();
+    await page.getByRole('slider', { name: 'Time in the marinade' }).focus();
+    await page.keyboard.press('End');
+    await expect(page.getByText(/turns the meat to mush/).first()).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Start cooking' })).toHaveCount(0);
+  });
+
   test('undo takes back the last change', async ({ page, request }) => {
     const { id } = await makeBatch(request);
     await page.goto(`/batches/${id}?stage=piece`);

@@ -4,8 +4,6 @@ import { COUNTER_MARINADE_MAX_MIN, FRIDGE_MAX_C, WARM_LIMIT_MIN, warmLimitMin, t
 import type { BatchInputs } from './inputs';
 import type { BatchPlan, Surroundings } from './plan';
 
-/** Mild fruit stops at two days, strong fruit at an hour on slices (common practice). */
-const STRONG_FRUIT_MAX_MIN = 60;
 const SUGARY_SHARE_OF_MEAT = 0.03;
 /** Fibres in a bite are twice the slice from here down. */
 const SLANTED_DEG = 30;
@@ -47,8 +45,8 @@ export function cautionsFor(plan: Omit<BatchPlan, 'cautions'>, { pins }: BatchIn
       ? { stage: 'marinate', guards: 'illness', code: 'counter-marinade', maxMin: COUNTER_MARINADE_MAX_MIN }
       : { stage: 'marinate', guards: 'illness', code: 'fridge', maxC: FRIDGE_MAX_C },
   );
-  if (marinate.strongFruit && marinate.minutes > STRONG_FRUIT_MAX_MIN) {
-    cautions.push({ stage: 'marinate', guards: 'result', code: 'strong-fruit', maxMin: STRONG_FRUIT_MAX_MIN, minutes: marinate.minutes });
+  if (marinate.fruit?.verdict === 'stop' || marinate.fruit?.verdict === 'mush') {
+    cautions.push({ stage: 'marinate', guards: 'result', code: 'strong-fruit', maxMin: marinate.fruit.stopAfterHours.from * 60, minutes: marinate.minutes });
   }
   const { allergens, alcohol, glutamate } = marinate.whole;
   if (allergens.length || alcohol || glutamate) cautions.push({ stage: 'marinate', guards: 'illness', code: 'allergens', allergens, alcohol, glutamate });

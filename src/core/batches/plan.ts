@@ -5,7 +5,7 @@ import type { Cut, PieceSize } from '../pieces';
 import type { Caution, CentreTemperature } from '../safety';
 import type { Schedule } from '../scheduling';
 import type { DialFit, ShapeCuts } from '../slicing';
-import type { SodaAdvice, SodaChoice, SodaReason, SodaSchool, TenderizingJudgement } from '../tenderizing';
+import type { EnzymeVerdict, Fruit, SodaAdvice, SodaChoice, SodaReason, SodaSchool, TenderizingJudgement } from '../tenderizing';
 import type { OwnedMeasure } from '../units';
 
 /** What the plan takes from around the batch. */
@@ -84,6 +84,15 @@ export interface TenderizePlan {
   schools: Record<SodaSchool, SodaAdvice & { spoken: MeasuredIngredient }>;
 }
 
+/** Fresh fruit in the marinade and how far it goes: an index, no kinetics; ripeness alone changes it several-fold. */
+export interface FruitPlan {
+  fruits: { fruit: Fruit; dosePercent: number }[];
+  perHour: number;
+  exposure: number;
+  verdict: EnzymeVerdict;
+  stopAfterHours: { from: number; to: number };
+}
+
 export interface MarinatePlan extends ScaledMarinade {
   minutes: number;
   place: 'fridge' | 'counter';
@@ -93,6 +102,7 @@ export interface MarinatePlan extends ScaledMarinade {
   uptake: Uptake;
   /** What the uptake was worked out from, for its curve. */
   diffusion: Omit<UptakeInput, 'minutes'>;
+  fruit?: FruitPlan;
   heldBack: 'none' | 'clean' | 'raw';
   sodiumMgPerPortion: { from: number; to: number };
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { answers, around, dryCumin, soyFennel, TABLE_MS } from '../../../tests/fixtures/batch';
 import { SHAPES, WAYS } from '../cooking';
+import { findIngredient } from '../marinades';
 import { firming } from '../firming';
 import { fitDial } from '../slicing';
 import { CUTS, findCut } from '../pieces';
@@ -91,6 +92,31 @@ describe('safety', () => {
     expect(plan({}, cutId).cook.temperature).toMatchObject({ tempC, restMin }));
   test('rinsing brings its caution', () => expect(codes(plan({ pins: { soda: 'rinse-off' } }))).toContain('rinse-in-bowl'));
   test('soda left in at 1 % is called soapy', () => expect(codes(plan({ pins: { soda: 'leave-in', sodaPercent: 1 } }))).toContain('soapy'));
+});
+
+describe('fruit in the marinade', () => {
+  const line = (id: string, massG: number) => ({ ingredient: findIngredient(id)!, massG });
+  const kiwi = { ...soyFennel, minutes: { from: 20, to: 960 }, lines: [line('tamari', 60), line('kiwi', 60)] };
+  const pear = { ...soyFennel, minutes: { from: 60, to: 1440 }, lines: [line('soy-sauce', 60), line('pear', 100)] };
+  test('the schedule refuses to leave strong fruit overnight, and says when to stop', () => {
+    const { schedule } = plan({ pins: { marinadeMin: 900 } }, 'beef-flank', kiwi);
+    expect(schedule).toMatchObject({ ok: false, problem: { code: 'fruit-too-long', minutes: 900 } });
+    if (!schedule.ok) expect(scheduleWords(schedule.problem)).toMatch(/mush in 15 h.*between/);
+    expect(plan({ pins: { marinadeMin: 900 } }, 'beef-flank', pear).schedule.ok).toBe(true);
+  });
+  test('left to itself the plan stops before the fruit goes too far, sooner for thinner slices', () => {
+    const [thin, thick] = [2, 6].map((thicknessMm) => plan({ thicknessMm, pins: {} }, 'beef-flank', kiwi).marinate);
+    for (const { fruit, window, minutes } of [thin!, thick!]) {
+      expect(fruit!.exposure).toBeLessThanOrEqual(2);
+      expect(minutes).toBeLessThanOrEqual(window.to);
+    }
+    expect(thin!.window.to).toBeLessThan(thick!.window.to);
+  });
+  test('only what goes on the meat counts, and what does not tenderize is left out', () => {
+    const dose = (holdBackShare: number) => plan({ pins: { holdBackShare } }, 'beef-flank', pear).marinate.fruit!.fruits[0]!.dosePercent;
+    expect(dose(0.5) / dose(0)).toBeCloseTo(0.5, 9);
+    expect(plan({}, 'beef-flank').marinate.fruit).toBeUndefined();
+  });
 });
 
 describe('the board', () => {

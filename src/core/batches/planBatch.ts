@@ -2,11 +2,13 @@ import { cookRounds, WAY_PRACTICE, type Shape } from '../cooking';
 import { measureIngredient, scaleMarinade, uptakeAt, uptakeModel, type ScaledMarinade, type UptakeModel } from '../marinades';
 import { pricePerTrimmedKg, sizePiece, usualCount, type Cut } from '../pieces';
 import { COUNTER_MARINADE_MAX_MIN, heldBackState, minimumTemperature, sodiumPerPortion, warmLimitMin } from '../safety';
+import type { Schedule } from '../scheduling';
 import { chooseSoda, soda, SODA_SCHOOLS, type SodaSchool } from '../tenderizing';
 import { cautionsFor } from './cautionsFor';
 import type { BatchInputs } from './inputs';
 import type { BatchPlan, CookPlan, MarinatePlan, PiecePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
 import { planFirm } from './planFirm';
+import { fruitAfter, fruitClock } from './planFruit';
 import { planSlice } from './planSlice';
 import { scheduleBatch } from './scheduleBatch';
 
@@ -39,9 +41,15 @@ export function planBatch(inputs: BatchInputs, around: Surroundings): BatchPlan 
   };
   const limitMin = warmLimitMin(pins.roomTempC ?? ROOM_C);
   const { schedule, lots, marinadeMin } = scheduleBatch({ inputs, cut: around.cut, zone: around.zone, limitMin, piece, firm, slice, tenderize, marinate, cook });
-  const timed = { ...marinate, minutes: marinadeMin, uptake: uptakeAt(salt, marinadeMin) };
-  const plan = { piece, firm, slice, tenderize, marinate: timed, cook, schedule, lots };
+  const timed = { ...marinate, minutes: marinadeMin, uptake: uptakeAt(salt, marinadeMin), ...(marinate.fruit ? { fruit: fruitAfter(marinate.fruit, marinadeMin) } : {}) };
+  const plan = { piece, firm, slice, tenderize, marinate: timed, cook, schedule: withoutMush(schedule, timed), lots };
   return { ...plan, cautions: cautionsFor(plan, inputs, around) };
+}
+
+/** Fruit that would turn the meat to mush is not scheduled. */
+function withoutMush(schedule: Schedule, { fruit, minutes }: MarinatePlan): Schedule {
+  if (!schedule.ok || fruit?.verdict !== 'mush') return schedule;
+  return { ok: false, problem: { code: 'fruit-too-long', minutes, stopAfterMin: { from: fruit.stopAfterHours.from * 60, to: fruit.stopAfterHours.to * 60 } } };
 }
 
 function planPiece({ massG, heightMm, people, pins }: BatchInputs, cut: Cut): PiecePlan {
@@ -86,7 +94,9 @@ function planMarinade(inputs: BatchInputs, around: Surroundings, { piece, tender
   const place = pins.marinadePlace ?? 'fridge';
   const custom = WAY_PRACTICE[way].marinadeMin;
   const own = around.marinade.minutes;
-  const to = place === 'counter' ? COUNTER_MARINADE_MAX_MIN : Math.max(own.from, Math.min(own.to, custom.to));
+  const clock = fruitClock({ scaled, meatG: piece.trimmedG, thicknessMm: diffusion.thicknessMm, tempC: diffusion.tempC });
+  const ripe = clock ? Math.max(5, Math.floor((clock.stopAfterHours.from * 60) / 5) * 5) : Infinity;
+  const to = Math.min(ripe, place === 'counter' ? COUNTER_MARINADE_MAX_MIN : Math.max(own.from, Math.min(own.to, custom.to)));
   const window = { from: Math.min(Math.max(own.from, custom.from), to), to };
   const wished = Math.ceil(salt.minutesTo.centre.p90 / 15) * 15;
   const heldBack = heldBackState({ massG: scaled.heldBackG, splitAfterMixing: Boolean(pins.splitAfterMixing) });
@@ -99,6 +109,7 @@ function planMarinade(inputs: BatchInputs, around: Surroundings, { piece, tender
     measured: scaled.lines.map((line) => measureIngredient(line.ingredient, line.massG, around.measures)),
     uptake: uptakeAt(salt),
     diffusion,
+    ...(clock ? { fruit: fruitAfter(clock, 0) } : {}),
     heldBack,
     sodiumMgPerPortion: sodiumPerPortion({
       people,

@@ -23,7 +23,7 @@ export interface CountBackInput {
   lots?: number;
 }
 
-export type ScheduleProblem = { code: 'too-long-warm'; warmMin: number; limitMin: number } | { code: 'task-length'; key: Task['key'] };
+export type ScheduleProblem = { code: 'too-long-warm'; warmMin: number; limitMin: number } | { code: 'task-length'; key: Task['key'] } | { code: 'fruit-too-long'; minutes: number; stopAfterMin: { from: number; to: number } };
 
 export type Schedule =
   | { ok: true; jobs: Job[]; startMs: number; warmMin: number; warmLimitMin: number; lateByMin: number; inTheNight: boolean }

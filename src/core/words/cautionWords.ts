@@ -47,7 +47,7 @@ export function cautionWords(caution: Caution, style: FormatStyle): CautionWords
     case 'soda-after-fruit':
       return { title: 'Strong fruit and soda together', text: 'Both soften the surface; on thin slices that turns to mush.' };
     case 'strong-fruit':
-      return { title: `Strong fruit for ${formatDuration(caution.minutes)}`, text: `On thin slices keep it to about ${formatDuration(caution.maxMin)}, or they turn to mush.` };
+      return { title: `Fruit for ${formatDuration(caution.minutes)}`, text: `At this thickness stop at about ${formatDuration(caution.maxMin)}, or it turns to mush; ripe fruit works several times as fast. An estimate.` };
     case 'hold-back-first':
       return { title: `Hold back ${formatMass(caution.massG, style)} before mixing`, text: 'What never touched raw meat can be brushed on late or served.' };
     case 'held-back-raw':

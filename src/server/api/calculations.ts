@@ -1,10 +1,10 @@
-import type { z } from 'zod';
+import { z } from 'zod';
 import * as contract from '@/contract/calculations';
 import { findIngredient, measureIngredient, readIngredient, uptake, type MeasuredIngredient } from '@/core/marinades';
 import { firming, SURFACE_COEFFICIENTS, thawing, type Meat } from '@/core/firming';
 import { findCut } from '@/core/pieces';
 import { dialFor, evennessOf, evennessOfStacks, fitDial, flattestLeanDeg, shapeCuts, thicknessByWeightMm } from '@/core/slicing';
-import { soda } from '@/core/tenderizing';
+import { enzyme, findFruit, FRUITS, soda } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
 import { dialProblemWords, quantityWords } from '@/core/words';
 import { readCut } from '../cuts/cuts';
@@ -23,6 +23,15 @@ export const calculations: Operation[] = [
     method: 'POST', path: '/calc/soda', tag, summary: 'Baking soda: dose, minutes, rinses, sodium, taste', body: contract.sodaRequest, response: contract.sodaResponse,
     run: ({ body }) => ({ body: soda(body) }),
   }),
+  operation({
+    method: 'POST', path: '/calc/enzyme', tag, summary: 'Fresh fruit on meat: how far it goes and when to stop. An estimate', body: contract.enzymeRequest, response: contract.enzymeResponse,
+    run: ({ body: { fruit: name, ...input } }) => {
+      const fruit = findFruit(name);
+      if (!fruit) throw breaksRule(`There is no fruit “${name}” here.`, '/fruit');
+      return { body: enzyme({ ...input, fruit }) };
+    },
+  }),
+  operation({ method: 'GET', path: '/fruits', tag, summary: 'Fruits and roots that tenderize, and some that only flavour', response: z.object({ items: z.array(contract.fruit) }), run: () => ({ body: { items: FRUITS } }) }),
   operation({
     method: 'POST', path: '/calc/uptake', tag, summary: 'Salt from a marinade: equilibrium and how far it gets by when', body: contract.uptakeRequest, response: contract.uptakeResponse,
     run: ({ body }) => ({ body: uptake(body) }),

@@ -10,6 +10,7 @@ import { MinutesField } from '../../primitives/quantities';
 import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
+import { FruitPanel } from './fruitPanel';
 
 const TASTE_WORDS = { clean: 'tastes clean', borderline: 'may taste a little soapy', soapy: 'will taste soapy' } as const;
 const TASTE_SHOWN_TO = 3;
@@ -50,6 +51,7 @@ export function StageTenderize() {
           )}
         </div>
       )}
+      <FruitPanel />
       <p className="max-w-prose text-[14px] text-muted">Amounts follow the {formatMass(plan.piece.trimmedG, style)}, minutes follow the thickness. Soda works from the surface, so it is for slices, never for cubes.</p>
     </Alive>
   );

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import type { EquilibriumInput, Uptake, UptakeInput } from '@/core/marinades';
-import { SHAPES } from '@/core/cooking';
+import { ALLERGENS, type EquilibriumInput, type Uptake, type UptakeInput } from '@/core/marinades';
+import { SHAPES, WAYS } from '@/core/cooking';
 import { FREEZER_PRESETS, SOLVED_SHAPES, THAW_PLACES } from '@/core/firming';
 import type { DialStack, Evenness, ShapeCuts, ShapeInput } from '@/core/slicing';
 import { ENZYME_VERDICTS, SODA_SCHOOLS, type EnzymeAdvice, type Fruit, type SodaAdvice, type SodaInput } from '@/core/tenderizing';
@@ -159,6 +159,49 @@ export const firmingResponse = z.object({
 
 export const thawRequest = z.strictObject({ ...block, startC: within(-30, -3), place: z.enum(THAW_PLACES), airC: within(1, 35).optional() }).refine(oneMeat, { message: 'give either composition or cut', path: ['composition'] });
 export const thawResponse = z.object({ sliceFromMin: minutesOrNull, idealFromMin: minutesOrNull, idealToMin: minutesOrNull, softFromMin: minutesOrNull });
+
+export const parseRequest = z.strictObject({ text: z.string().min(1).max(60_000).describe('An ingredient list in plain lines, or a schema.org Recipe as JSON-LD'), decimalComma: z.boolean().optional() });
+export const parseResponse = z.object({
+  lines: z.array(z.object({ text: z.string(), ingredient: z.string().nullable(), massG: z.number().nullable(), volumeMl: z.number().nullable(), note: z.string(), flags: z.array(z.string()) })).describe('One for every line that is not empty'),
+  name: z.string().optional(),
+  note: z.string().optional(),
+  forMassG: z.number().optional(),
+  minutes: range.optional(),
+  ways: z.array(z.enum(WAYS)).optional(),
+  holdBackShare: z.number().optional(),
+});
+
+const mixLine = z.strictObject({ ingredient: z.string().trim().min(1).max(120).describe('Id or any name'), massG: within(0.01, 100_000) });
+export const marinadeRequest = z
+  .strictObject({
+    lines: z.array(mixLine).min(1).max(60).optional(),
+    marinadeId: z.uuid().optional(),
+    forMassG: within(50, 30_000).optional().describe('The meat that `lines` are written for; left out: meatG'),
+    meatG: within(50, 30_000).describe('Trimmed meat'),
+    meatWaterFraction: within(0.3, 0.9).optional(),
+    holdBackShare: within(0, 0.8).optional(),
+    saltPercent: within(0.1, 4).optional().describe('Make the meat land at this much salt'),
+    sugarPercent: within(0, 20).optional().describe('Sugar of the mix in percent of the meat'),
+    without: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length).optional(),
+    noAlcohol: z.boolean().optional(),
+    lowSodium: z.boolean().optional(),
+    areaM2: within(0.001, 100).optional().describe('Surface to coat, for the coat check'),
+    people: z.int().min(1).max(1000).optional(),
+  })
+  .refine(({ lines, marinadeId }) => (lines === undefined) !== (marinadeId === undefined), { message: 'give either lines or marinadeId', path: ['lines'] });
+export const marinadeResponse = z.object({
+  lines: z.array(z.object({ ingredient: z.string(), name: z.string(), massG: z.number(), volumeMl: z.number(), spoken: z.string(), errorPercent: z.number() })),
+  massG: z.number(), saltG: z.number(), sugarG: z.number(), waterG: z.number(), heldBackG: z.number(),
+  equilibriumSaltPercent: z.number(),
+  allergens: z.array(z.enum(ALLERGENS)), alcohol: z.boolean(), glutamate: z.boolean(),
+  changes: z.array(z.object({ from: z.string(), to: z.array(z.string()), effect: z.string() })),
+  left: z.array(z.string()).describe('In the way of the wish, without a stand-in: left as it is'),
+  coat: z.object({ filmMm: z.number(), enough: z.enum(['short', 'enough', 'plenty']), bagMl: z.number() }).nullable(),
+  perPerson: z.object({ sodiumMg: range, sugarG: z.number() }).nullable(),
+});
+export type MarinadeRequest = z.infer<typeof marinadeRequest>;
+export type MarinadeAnswer = z.infer<typeof marinadeResponse>;
+export type ParseAnswer = z.infer<typeof parseResponse>;
 
 const ingredient = z.string().trim().min(1).max(120).describe('Id or any name of an ingredient');
 const owned = z.array(z.enum(USUAL_MEASURES.map(({ id }) => id) as [string, ...string[]])).min(1).optional().describe('Measures to say it in; left out: the usual set');

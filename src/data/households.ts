@@ -35,7 +35,7 @@ export async function lockHousehold(db: Db, id: string): Promise<HouseholdRow> {
 }
 
 export async function insertIngredients(db: Db, rows: IngredientRow[]): Promise<void> {
-  await db('ingredient').insert(rows);
+  await db('ingredient').insert(rows).onConflict(['household_id', 'id']).ignore();
 }
 
 export async function listIngredients(householdId: string, db: Db = database()): Promise<IngredientRow[]> {

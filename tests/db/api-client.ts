@@ -18,7 +18,7 @@ export async function call(method: string, path: string, { body, ifMatch, raw, t
   });
   const answer = await handle(request, path.split('?')[0]!.split('/').filter(Boolean));
   const text = await answer.text();
-  return { status: answer.status, type: answer.headers.get('content-type') ?? '', etag: answer.headers.get('etag'), location: answer.headers.get('location'), body: text ? JSON.parse(text) : {} };
+  return { status: answer.status, type: answer.headers.get('content-type') ?? '', etag: answer.headers.get('etag'), location: answer.headers.get('location'), body: text && /json/.test(answer.headers.get('content-type') ?? '') ? JSON.parse(text) : {} };
 }
 
 export async function marinadeId(name: string): Promise<string> {

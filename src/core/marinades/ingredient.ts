@@ -17,6 +17,9 @@ export interface Ingredient {
   waterFraction: number;
   saltFraction: number;
   sugarFraction: number;
+  acidFraction?: number;
+  fatFraction?: number;
+  starchFraction?: number;
   allergens: readonly Allergen[];
   /** Fresh fruit or root strong enough to turn thin meat to mush. */
   strongEnzyme?: boolean;

@@ -8,6 +8,7 @@ import { enzyme, findFruit, FRUITS, soda } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
 import { dialProblemWords, quantityWords } from '@/core/words';
 import { readCut } from '../cuts/cuts';
+import { readPasted, workOutMarinade } from '../marinades/workOut';
 import { breaksRule } from './failures';
 import { operation, type Operation } from './operation';
 
@@ -32,6 +33,8 @@ export const calculations: Operation[] = [
     },
   }),
   operation({ method: 'GET', path: '/fruits', tag, summary: 'Fruits and roots that tenderize, and some that only flavour', response: z.object({ items: z.array(contract.fruit) }), run: () => ({ body: { items: FRUITS } }) }),
+  operation({ method: 'POST', path: '/calc/marinade', tag, summary: 'A mix for so much meat: salt and sugar where they should land, without what is not wanted', body: contract.marinadeRequest, response: contract.marinadeResponse, run: async ({ body }) => ({ body: await workOutMarinade(body) }) }),
+  operation({ method: 'POST', path: '/marinades/parse', tag: 'marinades', summary: 'An ingredient list in plain lines, or a recipe as JSON-LD, to ingredients and grams', body: contract.parseRequest, response: contract.parseResponse, run: async ({ body }) => ({ body: await readPasted(body) }) }),
   operation({
     method: 'POST', path: '/calc/uptake', tag, summary: 'Salt from a marinade: equilibrium and how far it gets by when', body: contract.uptakeRequest, response: contract.uptakeResponse,
     run: ({ body }) => ({ body: uptake(body) }),

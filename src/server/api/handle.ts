@@ -40,11 +40,12 @@ async function answer(request: Request, segments: readonly string[]): Promise<Re
   return respond(given, found, request);
 }
 
-function respond({ status, body, version, location }: Answer, { status: usual = 200 }: Operation, request: Request): Response {
+function respond({ status, body, version, location, text }: Answer, { status: usual = 200 }: Operation, request: Request): Response {
   const headers: Record<string, string> = { 'Cache-Control': 'no-store' };
   if (version !== undefined) headers.ETag = etagOf(version);
   if (location) headers.Location = location;
   if (version !== undefined && request.method === 'GET' && request.headers.get('if-none-match') === etagOf(version)) return new Response(null, { status: 304, headers });
+  if (text) return new Response(text.body, { status: status ?? usual, headers: { ...headers, 'Content-Type': text.type } });
   return body === undefined ? new Response(null, { status: status ?? usual, headers }) : Response.json(body, { status: status ?? usual, headers });
 }
 

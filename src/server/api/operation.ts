@@ -8,6 +8,8 @@ export interface Answer {
   /** Version of a stored resource, sent as its ETag. */
   version?: number;
   location?: string;
+  /** Another kind than JSON. */
+  text?: { type: string; body: string };
 }
 
 export interface Call {

@@ -7,6 +7,7 @@ import { divideBatch } from '../batches/divideBatch';
 import * as cuts from '../cuts/cuts';
 import { currentHousehold, changeHousehold, ingredientsOf, readHousehold } from '../kitchen/kitchen';
 import * as marinades from '../marinades/marinades';
+import { marinadeAsMarkdown, marinadeAsRecipe } from '../marinades/workOut';
 import * as meals from '../meals/meals';
 import * as tastings from '../tastings/tastings';
 import { operation, type Operation } from './operation';
@@ -107,6 +108,8 @@ export const resources: Operation[] = [
   }),
   ...crud({ plural: 'meals', singular: 'meal', shape: contract.meal, write: contract.mealWrite, query: pageQuery, list: meals.listMeals, read: meals.readMeal, create: meals.createMeal, change: meals.changeMeal, remove: meals.removeMeal, restore: meals.restoreMeal }),
   ...crud({ plural: 'marinades', singular: 'marinade', shape: contract.marinade, write: contract.marinadeWrite, query: pageQuery, list: marinades.listMarinades, read: marinades.readMarinade, create: marinades.createMarinade, change: marinades.changeMarinade, remove: marinades.removeMarinade, restore: marinades.restoreMarinade }),
+  operation({ method: 'GET', path: '/marinades/{id}/recipe', tag: 'marinades', summary: 'As a schema.org Recipe in JSON-LD', run: async ({ params }) => ({ text: { type: 'application/ld+json', body: await marinadeAsRecipe(params.id!) } }) }),
+  operation({ method: 'GET', path: '/marinades/{id}/markdown', tag: 'marinades', summary: 'As Markdown', run: async ({ params }) => ({ text: { type: 'text/markdown; charset=utf-8', body: await marinadeAsMarkdown(params.id!) } }) }),
   ...crud({ plural: 'tastings', singular: 'tasting', shape: contract.tasting, write: contract.tastingWrite, query: pageQuery.extend({ batchId: id.optional() }), list: tastings.listTastings, read: tastings.readTasting, create: tastings.createTasting, change: tastings.changeTasting, remove: tastings.removeTasting, restore: tastings.restoreTasting }),
   ...crud({ plural: 'cuts', singular: 'cut', shape: contract.cut, write: contract.cutWrite, query: pageQuery.extend({ q: z.string().max(200).optional().describe('Any name') }), list: cuts.listCuts, read: cuts.readCut, create: cuts.createCut, change: cuts.changeCut, remove: cuts.removeCut, restore: cuts.restoreCut }),
   operation({

@@ -7,7 +7,7 @@ import { fitDial, type DialFit } from '@/core/slicing';
 import { isZone } from '@/core/times';
 import { dialProblemWords } from '@/core/words';
 import { USUAL_MEASURES, type OwnedMeasure } from '@/core/units';
-import type { Db } from '@/data/connection';
+import { database, type Db } from '@/data/connection';
 import { ensureHousehold, firstHousehold, insertIngredients, listIngredients, updateHousehold } from '@/data/households';
 import { replaceLines } from '@/data/marinades';
 import type { HouseholdRow, IngredientRow, MarinadeRow } from '@/data/tables';
@@ -71,11 +71,23 @@ function toRow(one: Ingredient, householdId: string): IngredientRow {
   };
 }
 
-/** The household's ingredients as the core knows them. */
-export async function ingredientsOf(householdId: string, db?: Db): Promise<Ingredient[]> {
-  return (await listIngredients(householdId, db)).map((row) => ({
+/**
+ * The household's ingredients as the core knows them: those that come with Mince by their present figures, then its own. A kitchen that was
+ * furnished before an ingredient came gets its row here, for marinade lines to point at.
+ */
+export async function ingredientsOf(householdId: string, db: Db = database()): Promise<Ingredient[]> {
+  const rows = await listIngredients(householdId, db);
+  const known = new Set(rows.map(({ id }) => id));
+  const missing = INGREDIENTS.filter(({ id }) => !known.has(id));
+  if (missing.length > 0) await insertIngredients(db, missing.map((one) => toRow(one, householdId)));
+  const builtIn = new Set(INGREDIENTS.map(({ id }) => id));
+  return [...INGREDIENTS, ...rows.filter(({ id }) => !builtIn.has(id)).map(toCore)];
+}
+
+function toCore(row: IngredientRow): Ingredient {
+  return {
     id: row.id, name: row.name, otherNames: row.other_names, kind: row.kind, densityGPerMl: row.density_g_per_ml, waterFraction: row.water_fraction, saltFraction: row.salt_fraction,
     sugarFraction: row.sugar_fraction, allergens: row.allergens, strongEnzyme: row.strong_enzyme, alcohol: row.alcohol, glutamate: row.glutamate,
     ...(row.piece_name && row.piece_mass_g ? { piece: { name: row.piece_name, massG: row.piece_mass_g } } : {}),
-  }));
+  };
 }

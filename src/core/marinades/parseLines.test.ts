@@ -1,0 +1,59 @@
+import fc from 'fast-check';
+import { INGREDIENTS, parseLines } from '.';
+
+const parse = (text: string) => parseLines(text, INGREDIENTS);
+const TBSP = 14.78676478125;
+const TSP = 4.92892159375;
+const CUP = 236.5882365;
+
+/** Sixty lines in the manner of US, UK and metric recipes, written by hand for this test: ingredient, grams (null: none), flags. */
+const LINES: readonly [text: string, ingredientId: string | null, massG: number | null, flags?: string[]][] = [
+  ['2 tbsp soy sauce', 'soy-sauce', 2 * TBSP * 1.15], ['1/4 cup low-sodium soy sauce', 'soy-sauce-reduced', (CUP / 4) * 1.13], ['60 ml light soy', 'soy-sauce', 69], ['1½ tablespoons dark soy sauce', 'dark-soy-sauce', 1.5 * TBSP * 1.2],
+  ['1 1/2 tsp baking soda', 'soda', 1.5 * TSP * 0.933], ['1 tsp bicarbonate of soda', 'soda', TSP * 0.933], ['2 cloves garlic, minced', 'garlic', 10, ['pieces']], ['3 garlic cloves, crushed', 'garlic', 15, ['pieces']], ['1 thumb of ginger, grated', 'ginger', 20, ['pieces']],
+  ['2 cm piece of fresh ginger', 'ginger', 14, ['pieces']], ['1-inch piece ginger', 'ginger', 17.78, ['pieces']], ['12 g salt', 'salt-any', 12], ['1 tsp fine salt', 'salt-fine', TSP * 1.217], ['2 tsp coarse kosher salt', 'salt-kosher-dense', 2 * TSP * 0.974],
+  ['Salt, to taste', 'salt-any', null, ['to-taste']], ['Freshly ground black pepper', 'black-pepper', null, ['no-amount']], ['1 teaspoon freshly ground black pepper', 'black-pepper', TSP * 0.47], ['1/2 cup packed brown sugar', 'brown-sugar', (CUP / 2) * 0.9],
+  ['25g caster sugar', 'sugar', 25], ['2 Tbsp. honey', 'honey', 2 * TBSP * 1.42], ['1 tablespoon (15 ml) fish sauce', 'fish-sauce', TBSP * 1.2], ['3 tbsp nuoc mam', 'fish-sauce', 3 * TBSP * 1.2], ['juice of 1 lemon', 'lemon-juice', 45, ['pieces']],
+  ['juice of half a lime', 'lime-juice', 15, ['pieces']], ['1 lime, juiced', 'lime-juice', 30, ['pieces']], ['120 ml orange juice', 'orange-juice', 124.8], ['1 small onion, grated', 'onion', 150, ['pieces']], ['4 spring onions, chopped', 'spring-onion', 60, ['pieces']],
+  ['3 scallions', 'spring-onion', 45, ['pieces']], ['1 tbsp cornflour', 'corn-starch', TBSP * 0.54], ['2 teaspoons cornstarch', 'corn-starch', 2 * TSP * 0.54], ['1 tbsp potato starch', 'potato-starch', TBSP * 0.65], ['2 tbsp groundnut oil', 'peanut-oil', 2 * TBSP * 0.915],
+  ['1 tbsp toasted sesame oil', 'sesame-oil', TBSP * 0.92], ['4 tbsp extra-virgin olive oil', 'olive-oil', 4 * TBSP * 0.915], ['1/2 Asian pear, puréed', 'pear', 100, ['pieces']], ['1 kiwi, peeled and mashed', 'kiwi', 70, ['pieces']], ['1 cup canned pineapple', 'pineapple-canned', CUP * 1.04],
+  ['200 g plain yoghurt', 'yogurt', 200], ['1 cup buttermilk', 'buttermilk', CUP * 1.03], ['400 ml coconut milk', 'coconut-milk', 392], ['1 (400 g) can coconut milk', 'coconut-milk', 400], ['2-3 tbsp gochujang', 'chilli-paste-fermented', 2.5 * TBSP * 1.2, ['range']],
+  ['1 to 2 teaspoons chilli flakes', 'chilli-flakes', 1.5 * TSP * 0.36, ['range']], ['2 heaped tsp paprika', 'paprika', 2 * 1.75 * TSP * 0.46], ['1 tsp ground cumin', 'cumin', TSP * 0.43], ['1 tbsp cumin seeds', 'cumin', TBSP * 0.43], ['5 juniper berries, crushed', 'juniper', null, ['pieces', 'no-amount']],
+  ['a pinch of turmeric', 'turmeric', 0.31 * 0.6], ['1 stalk lemongrass', 'lemongrass', 15, ['pieces']], ['a handful of cilantro', 'coriander-leaf', 20], ['4 oz white wine', 'white-wine', 113.398], ['2 fl oz dry sherry', 'dry-sherry', 2 * 29.5735295625 * 0.99], ['1 tbsp + 1 tsp rice vinegar', 'rice-vinegar', (TBSP + TSP) * 1.01],
+  ['0,5 dl Öl, neutral', null, null, ['unknown-ingredient']], ['- 1 tbsp Worcestershire sauce', 'worcestershire', TBSP * 1.1], ['• 2 tbsp tamari (or soy sauce)', 'tamari', 2 * TBSP * 1.16], ['1 tbsp honey or maple syrup', 'honey', TBSP * 1.42, ['more-than-one']], ['For the marinade:', null, null, ['heading']],
+  ['1 tbsp moon dust', null, null, ['unknown-ingredient']], ['Soy sauce 3 tbsp', 'soy-sauce', 3 * TBSP * 1.15], ['sesame seeds, optional', 'sesame-seed', null, ['optional', 'no-amount']], ['1 1/2 lb onions', 'onion', 680.389],
+];
+
+describe('an ingredient list in plain lines', () => {
+  test('sixty lines and none of them lost', () => {
+    expect(LINES.length).toBeGreaterThanOrEqual(60);
+    const parsed = parse(LINES.map(([text]) => text).join('\n\n  '));
+    expect(parsed.map(({ text }) => text)).toEqual(LINES.map(([text]) => text));
+  });
+  test.each(LINES)('%s', (text, ingredientId, massG, flags = []) => {
+    const [line, ...more] = parse(text);
+    expect(more).toEqual([]);
+    expect(line!.ingredientId).toBe(ingredientId);
+    if (massG === null) expect(line!.massG).toBeNull();
+    else expect(line!.massG! / massG).toBeCloseTo(1, 2);
+    expect([...line!.flags].sort()).toEqual([...flags].sort());
+  });
+  test('a note keeps what the name does not say', () => {
+    expect(parse('200 g yoghurt, full fat, drained')[0]!.note).toBe('full fat, drained');
+    expect(parse('2 cloves garlic, minced')[0]!.note).toBe('');
+  });
+  test('every name of every ingredient finds that ingredient', () => {
+    for (const { id, name, otherNames } of INGREDIENTS) for (const one of [name, ...otherNames]) expect([one, parse(`1 tbsp ${one}`)[0]!.ingredientId]).toEqual([one, id]);
+  });
+  test('anything at all gives one result a line and never throws', () =>
+    fc.assert(fc.property(fc.array(fc.string({ maxLength: 60 }), { maxLength: 20 }), (lines) => {
+      const wanted = lines.join('\n').split(/\r\n|[\n\r\u2028\u2029]/).map((line) => line.trim()).filter(Boolean);
+      const parsed = parse(lines.join('\n'));
+      expect(parsed.map(({ text }) => text)).toEqual(wanted);
+      for (const { massG } of parsed) expect(massG === null || (Number.isFinite(massG) && massG >= 0)).toBe(true);
+    })));
+  test('a script is text, a flood of lines is refused', () => {
+    expect(parse('<script>alert(1)</script>')[0]).toMatchObject({ ingredientId: null, text: '<script>alert(1)</script>' });
+    expect(parse('x'.repeat(10_000))[0]!.flags).toEqual(['unknown-ingredient']);
+    expect(() => parse('salt\n'.repeat(300))).toThrow(RangeError);
+  });
+});

@@ -86,6 +86,18 @@ export interface MarinadePage {
   measures: OwnedMeasure[];
 }
 
+/** One marinade with all ingredients there are, to change it with. */
+export interface MarinadeWork extends MarinadePage {
+  ingredients: Ingredient[];
+}
+
+export interface MarinadeFormPage {
+  ingredients: Ingredient[];
+  /** The one to change, or the one to copy. */
+  from?: MarinadeResource;
+  edit: boolean;
+}
+
 /** A tasting with the batch it is of, batches put away included. */
 export interface LogEntry {
   tasting: Tasting;

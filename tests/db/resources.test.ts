@@ -10,7 +10,7 @@ describe('a new kitchen', () => {
     const replies = await Promise.all(Array.from({ length: 8 }, () => call('GET', '/household')));
     expect(new Set(replies.map(({ body }) => body.id)).size).toBe(1);
     const { body } = await call('GET', '/marinades');
-    expect(body.total).toBe(8);
+    expect(body.total).toBe(12);
     expect((await call('GET', '/ingredients')).body.items!.length).toBeGreaterThan(40);
   });
 });

@@ -1,5 +1,7 @@
 import type { Metadata } from 'next';
+import Link from 'next/link';
 import { loadMarinadesPage } from '@/server/pages/otherPages';
+import { buttonLook } from '@/ui/primitives/buttonLook';
 import { MarinadeList } from '@/ui/features/marinades/marinadeList';
 import { page } from '../page-tools';
 
@@ -8,7 +10,10 @@ export const metadata: Metadata = { title: 'Marinades' };
 export default async function Page() {
   return page(loadMarinadesPage, (marinades) => (
     <div className="mx-auto max-w-5xl px-4 py-6">
-      <h1>Marinades</h1>
+      <div className="flex flex-wrap items-end gap-4">
+        <h1 className="grow">Marinades</h1>
+        <Link href="/marinades/new" className={buttonLook('plain')}>Add a marinade</Link>
+      </div>
       <p className="mt-1 text-muted">Each is written for a weight of trimmed meat. Open one to scale it to yours.</p>
       <MarinadeList marinades={marinades} />
     </div>

@@ -48,4 +48,20 @@ export const STARTER_BOOK: readonly BookEntry[] = [
     name: 'Onion and lime', note: 'For a whole thin steak: onion juice and lime from the surface, four to eight hours at most.', ways: ['thin-steak', 'table-grill'], forMassG: 1000, minutes: { from: 60, to: 480 }, holdBackShare: 0.15, holdBackFor: 'sauce',
     lines: [line('soy-sauce', 45), line('lime-juice', 40), line('onion', 120, 'grated, with its juice'), line('garlic', 15), line('black-pepper', 4), line('neutral-oil', 30)],
   },
+  {
+    name: 'Coconut and lemongrass', note: 'Mild and fragrant, clings well; turmeric stains the board.', ways: ['flat-skewers', 'cube-skewers', 'table-grill'], forMassG: 1000, minutes: { from: 60, to: 960 }, holdBackShare: 0.2, holdBackFor: 'brushing',
+    lines: [line('coconut-milk', 150), line('fish-sauce', 45), line('palm-sugar', 25), line('lemongrass', 30), line('turmeric', 4), line('coriander-seed', 6), line('shallot', 30), line('neutral-oil', 20)],
+  },
+  {
+    name: 'Coffee and dark sugar', note: 'Dark and bittersweet, for beef and game; brush it on late, it burns.', ways: ['table-grill', 'thin-steak', 'flat-skewers'], forMassG: 1000, minutes: { from: 60, to: 960 }, holdBackShare: 0.15, holdBackFor: 'glaze',
+    lines: [line('coffee', 60), line('soy-sauce', 50), line('brown-sugar', 30), line('paprika-smoked', 5), line('garlic', 15), line('black-pepper', 4), line('neutral-oil', 25)],
+  },
+  {
+    name: 'Orange, lime and chilli', note: 'Sour and hot; four to eight hours are enough.', ways: ['thin-steak', 'flat-skewers', 'stir-fry'], forMassG: 1000, minutes: { from: 60, to: 480 }, holdBackShare: 0.2, holdBackFor: 'sauce',
+    lines: [line('orange-juice', 90), line('lime-juice', 40), line('salt-fine', 12), line('chilli-fresh', 20), line('garlic', 20), line('oregano', 2), line('coriander-leaf', 15), line('olive-oil', 40)],
+  },
+  {
+    name: 'Smoky rub, dry', note: 'No liquid at all: rub it in and let the salt draw its own brine.', ways: ['flat-skewers', 'cube-skewers', 'thin-steak', 'table-grill'], forMassG: 1000, minutes: { from: 60, to: 960 }, holdBackShare: 0,
+    lines: [line('salt-sea', 12), line('brown-sugar', 10), line('paprika-smoked', 8), line('cumin', 4), line('black-pepper', 4), line('garlic-powder', 3), line('mustard-powder', 2)],
+  },
 ];

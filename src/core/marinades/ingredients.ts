@@ -179,5 +179,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
 /** An ingredient by id, name or any other name, letter case aside; undefined when none matches. */
 export function findIngredient(nameOrId: string, among: readonly Ingredient[] = INGREDIENTS): Ingredient | undefined {
   const wanted = nameOrId.trim().toLowerCase();
-  return among.find((one) => one.id === wanted) ?? among.find((one) => [one.name, ...one.otherNames].some((name) => name.toLowerCase() === wanted || name.toLowerCase().split(',')[0] === wanted));
+  const named = (matches: (name: string) => boolean) => among.find((one) => [one.name, ...one.otherNames].some((name) => matches(name.toLowerCase())));
+  // "Salt" is salt before it is the head of "Salt, fine".
+  return among.find((one) => one.id === wanted) ?? named((name) => name === wanted) ?? named((name) => name.split(',')[0] === wanted);
 }

@@ -1,5 +1,5 @@
 import 'server-only';
-import type { BatchPage, KitchenAround, LogEntry, MarinadePage, NewBatchPage } from '@/contract/views';
+import type { BatchPage, KitchenAround, LogEntry, MarinadeFormPage, MarinadePage, MarinadeWork, NewBatchPage } from '@/contract/views';
 import { findIngredient, type Ingredient, type Marinade } from '@/core/marinades';
 import { batchesById } from '@/data/batches';
 import { database } from '@/data/connection';
@@ -42,10 +42,17 @@ export async function loadNewBatchPage(): Promise<NewBatchPage> {
   return { marinades, meals, ...around };
 }
 
-export async function loadMarinadePage(id: string): Promise<MarinadePage> {
+/** What a form for a marinade begins with. */
+export async function loadMarinadeForm({ from, edit }: { from?: string; edit?: string }): Promise<MarinadeFormPage> {
+  const household = await currentHousehold();
+  const id = edit ?? from;
+  return { ingredients: await ingredientsOf(household.id), ...(id ? { from: await readMarinade(id) } : {}), edit: edit !== undefined };
+}
+
+export async function loadMarinadePage(id: string): Promise<MarinadeWork> {
   const household = await currentHousehold();
   const [resource, ingredients] = await Promise.all([readMarinade(id), ingredientsOf(household.id)]);
-  return { resource, marinade: toCore(resource, ingredients), measures: ownedMeasures(household) };
+  return { resource, marinade: toCore(resource, ingredients), measures: ownedMeasures(household), ingredients };
 }
 
 export async function loadMarinadesPage(): Promise<MarinadePage[]> {

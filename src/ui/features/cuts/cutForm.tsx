@@ -117,9 +117,9 @@ export function CutForm({ cuts, from, edit }: Props) {
         <label className="block"><span className={label}>What comes off</span><input className="h-11 w-full rounded border border-grout bg-panel px-3" value={form.trim} maxLength={300} onChange={(event) => change({ trim: event.target.value })} /></label>
         <fieldset>
           <legend className={label}>It suits</legend>
-          <div className="grid gap-2 sm:grid-cols-2">
+          <div className="grid grid-cols-[minmax(0,1fr)] gap-2 sm:grid-cols-[repeat(2,minmax(0,1fr))]">
             {[...WAYS, 'jerky' as const].map((way) => (
-              <label key={way} className="flex items-center gap-2 text-[14px]"><span className="w-28">{way === 'jerky' ? 'Jerky' : WAY_NAMES[way]}</span>
+              <label key={way} className="flex items-center gap-2 text-[14px]"><span className="w-28 shrink-0">{way === 'jerky' ? 'Jerky' : WAY_NAMES[way]}</span>
                 <select className="h-10 min-w-0 grow rounded border border-grout bg-panel px-2" value={form.suits[way] ?? ''} onChange={(event) => change({ suits: Object.fromEntries(Object.entries({ ...form.suits, [way]: (event.target.value || undefined) as SuitsBecause | undefined }).filter(([, because]) => because)) })}>
                   <option value="">–</option>{SUITS.map((because) => <option key={because} value={because}>{SUITS_WORDS[because]}</option>)}
                 </select></label>

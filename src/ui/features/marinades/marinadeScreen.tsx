@@ -1,23 +1,65 @@
 'use client';
 
 import Link from 'next/link';
-import { useState } from 'react';
-import type { MarinadePage } from '@/contract/views';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import type { MarinadeResource } from '@/contract/resources';
+import type { MarinadeWork } from '@/contract/views';
 import { LIMITS } from '@/core/batches';
-import { measureIngredient, scaleMarinade } from '@/core/marinades';
+import { findIngredient, measureIngredient, scaleMarinade, solveSalt, solveSugar, substitute, type Ingredient, type Marinade, type MarinadeLine, type Solved } from '@/core/marinades';
 import { formatDuration, formatMass, formatNumber, massFigure } from '@/core/units';
 import { ALLERGEN_NAMES, GUIDANCE_LINE, listOf, WAY_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
+import { Button } from '../../primitives/button';
+import { buttonLook } from '../../primitives/buttonLook';
 import { FigureBox } from '../../primitives/figureBox';
 import { MassField } from '../../primitives/quantities';
 import { usePreferences } from '../../shell/preferences';
+import { callApi } from '../../shell/api';
+import { useToast } from '../../shell/toast';
 import { LineTable } from './lineTable';
+import { TargetsPanel, USUAL_WATER, type Targets } from './targetsPanel';
 
-/** One marinade of the book, scaled to any weight of trimmed meat. */
-export function MarinadeScreen({ resource, marinade, measures }: MarinadePage) {
+/** The mix as it is written, without what is not wanted, sweetened and salted as asked; what cannot be reached stays as it was, and says so. */
+function workOut(marinade: Marinade, meatG: number, ingredients: readonly Ingredient[], { saltPercent, sugarPercent, ...wish }: Targets): { lines: MarinadeLine[]; problem?: string } {
+  const meat = { meatG, meatWaterFraction: USUAL_WATER, holdBackShare: marinade.holdBackShare };
+  let { lines } = substitute(scaleMarinade(marinade, meatG).lines, wish, ingredients);
+  const problems: string[] = [];
+  const take = (solved: Solved, what: string) => {
+    if (solved.ok) lines = solved.lines;
+    else problems.push(`${what} can be from ${Math.ceil(solved.from * 100) / 100} to ${Math.floor(solved.to * 100) / 100} % with these ingredients.`);
+  };
+  if (sugarPercent !== undefined) take(solveSugar(lines, meat, { targetPercent: sugarPercent, sugar: findIngredient('sugar', ingredients)! }), 'Sugar');
+  if (saltPercent !== undefined) take(solveSalt(lines, meat, { targetPercent: saltPercent, salt: findIngredient('salt-fine', ingredients)! }), 'Salt');
+  return { lines, ...(problems.length ? { problem: problems.join(' ') } : {}) };
+}
+
+/** One marinade of the book, scaled to any weight of trimmed meat and made one's own. */
+export function MarinadeScreen({ resource, marinade, measures, ingredients }: MarinadeWork) {
   const { style } = usePreferences();
+  const router = useRouter();
+  const toast = useToast();
   const [meatG, setMeatG] = useState(resource.forMassG);
-  const scaled = scaleMarinade(marinade, meatG);
+  const [targets, setTargets] = useState<Targets>({});
+  const { lines, problem } = useMemo(() => workOut(marinade, meatG, ingredients, targets), [marinade, meatG, ingredients, targets]);
+  const scaled = scaleMarinade({ ...marinade, forMassG: meatG, lines }, meatG);
+  const written = useMemo(() => scaleMarinade(marinade, meatG).lines, [marinade, meatG]);
+  const changed = Object.values(targets).some((value) => value !== undefined && value !== false && !(Array.isArray(value) && value.length === 0));
+
+  const keepAsNew = async () => {
+    const { name, note, ways, minutes, holdBackShare, holdBackFor } = resource;
+    const body = { name: `${name}, ours`.slice(0, 120), note, ways, minutes, holdBackShare, ...(holdBackFor ? { holdBackFor } : {}), forMassG: meatG, lines: lines.map(({ ingredient, massG, note: lineNote = '' }) => ({ ingredientId: ingredient.id, massG, note: lineNote })) };
+    const result = await callApi<MarinadeResource>('POST', '/marinades', { body });
+    if (!result.ok) return toast({ text: `${result.problem.title} ${result.problem.detail ?? ''}` });
+    router.push(`/marinades/${result.data.id}`);
+    toast({ text: 'Kept in the book.', action: { label: 'Undo', run: () => void callApi('DELETE', `/marinades/${result.data.id}`).then(() => router.push(`/marinades/${resource.id}`)) } });
+  };
+  const remove = async () => {
+    const result = await callApi('DELETE', `/marinades/${resource.id}`);
+    if (!result.ok) return toast({ text: result.problem.title });
+    router.push('/marinades');
+    toast({ text: `${resource.name} was put away.`, action: { label: 'Undo', run: () => void callApi('POST', `/marinades/${resource.id}/restore`).then(() => router.push(`/marinades/${resource.id}`)) } });
+  };
   const measured = scaled.lines.map(({ ingredient, massG }) => measureIngredient(ingredient, massG, measures));
   const { allergens, alcohol, glutamate } = scaled.whole;
   const plain = [alcohol && 'alcohol', glutamate && 'glutamate'].filter((word): word is string => typeof word === 'string');
@@ -30,8 +72,18 @@ export function MarinadeScreen({ resource, marinade, measures }: MarinadePage) {
         <Alive className="mt-5">
           <MassField label="For this much trimmed meat" value={meatG} {...LIMITS.massG} onChange={setMeatG} hint={meatG === resource.forMassG ? 'as it is written' : `written for ${formatMass(resource.forMassG, style)}`} />
         </Alive>
+        <Alive className="no-print mt-5"><TargetsPanel written={written} lines={lines} ingredients={ingredients} meatG={meatG} holdBackShare={marinade.holdBackShare} targets={targets} onChange={setTargets} /></Alive>
+        {problem && <p role="alert" className="mt-3 font-medium text-ox">{problem}</p>}
         {scaled.heldBackG > 0 && <p className="mt-5 rounded border border-brass-line bg-brass-tint px-3 py-2.5"><strong>Hold back {formatMass(scaled.heldBackG, style)} before mixing</strong>{resource.holdBackFor ? `, for ${resource.holdBackFor}` : ''}. What never touched raw meat can be served.</p>}
         <div className="mt-3"><LineTable lines={scaled.lines} measured={measured} /></div>
+        <div className="no-print mt-4 flex flex-wrap items-center gap-3">
+          {changed && <Button onClick={() => void keepAsNew()}>Keep it as a new one</Button>}
+          <Link href={`/marinades/new?edit=${resource.id}`} className={buttonLook('plain')}>Change it</Link>
+          <Link href={`/marinades/new?from=${resource.id}`} className={buttonLook('plain')}>Copy it</Link>
+          <a href={`/api/v1/marinades/${resource.id}/recipe`} download={`${resource.name}.jsonld`} className={buttonLook('quiet')}>Recipe file</a>
+          <a href={`/api/v1/marinades/${resource.id}/markdown`} download={`${resource.name}.md`} className={buttonLook('quiet')}>As text</a>
+          <Button look="quiet" onClick={() => void remove()}>Put it away</Button>
+        </div>
         <p className="mt-3 text-[13px] text-muted">In the order of adding: starch next to last, oil last. A measure that is off by more than 5 % says so.</p>
       </div>
       <aside className="panel space-y-2.5 self-start p-4">

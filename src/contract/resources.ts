@@ -60,6 +60,7 @@ export const pins = z.strictObject({
   marinadeMin: limited(LIMITS.minutes),
   marinadePlace: z.enum(['fridge', 'counter']),
   holdBackShare: within(0, 0.8),
+  saltPercent: limited(LIMITS.saltPercent),
   splitAfterMixing: z.boolean(),
   pierced: z.boolean(),
   doneness: z.enum(['guidance', 'pink']),

@@ -68,6 +68,19 @@ test.describe('Batch', () => {
     await expect(page.getByRole('link', { name: 'Start cooking' })).toHaveCount(0);
   });
 
+  test('salt: made to land where the cook wants it, and kept', async ({ page, request }) => {
+    const { id } = await makeBatch(request);
+    await page.goto(`/batches/${id}?stage=marinate`);
+    const soy = page.getByRole('row', { name: /Soy sauce/ });
+    const before = await soy.innerText();
+    await page.getByRole('slider', { name: 'Make it land at' }).focus();
+    for (let press = 0; press < 6; press++) await page.keyboard.press('ArrowRight');
+    await expect(soy).not.toHaveText(before.replaceAll('\t', ''));
+    await expect(page.getByRole('button', { name: 'make it land at: pinned, unpin' })).toBeVisible();
+    await saved(page);
+    expect((await readBatch(request, id)).pins.saltPercent).toBeGreaterThan(1);
+  });
+
   test('undo takes back the last change', async ({ page, request }) => {
     const { id } = await makeBatch(request);
     await page.goto(`/batches/${id}?stage=piece`);

@@ -34,6 +34,8 @@ export interface Pins {
   marinadeMin?: number;
   marinadePlace?: 'fridge' | 'counter';
   holdBackShare?: number;
+  /** Where the meat should land, salt and salty sauces moved for it. */
+  saltPercent?: number;
   /** The part for brushing or sauce was taken after the mix met the meat. */
   splitAfterMixing?: boolean;
   pierced?: boolean;
@@ -73,6 +75,7 @@ export const LIMITS = {
   percent: { min: 0.05, max: 5 },
   minutes: { min: 0, max: 4320 },
   lots: { min: 1, max: 40 },
+  saltPercent: { min: 0.2, max: 3 },
   pieces: { min: 1, max: 200 },
   pricePerKg: { min: 0, max: 100_000 },
   freezerC: { min: -40, max: -8 },

@@ -103,6 +103,8 @@ export interface MarinatePlan extends ScaledMarinade {
   /** What the uptake was worked out from, for its curve. */
   diffusion: Omit<UptakeInput, 'minutes'>;
   fruit?: FruitPlan;
+  /** What can be reached, when the salt asked for cannot: the mix is then as it is written. */
+  saltReach?: { from: number; to: number };
   heldBack: 'none' | 'clean' | 'raw';
   sodiumMgPerPortion: { from: number; to: number };
 }

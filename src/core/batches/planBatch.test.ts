@@ -94,6 +94,23 @@ describe('safety', () => {
   test('soda left in at 1 % is called soapy', () => expect(codes(plan({ pins: { soda: 'leave-in', sodaPercent: 1 } }))).toContain('soapy'));
 });
 
+describe('salt where it should land', () => {
+  test('salt asked for is salt in the plan, whatever the cut and the part held back', () => {
+    for (const [cutId, marinade] of [['chicken-thigh', soyFennel], ['lamb-leg', dryCumin]] as const) {
+      const made = plan({ pins: { saltPercent: 1.25, holdBackShare: 0.2 } }, cutId, marinade);
+      expect(made.marinate.uptake.equilibriumSaltPercent).toBeCloseTo(1.25, 4);
+      expect(made.marinate.saltReach).toBeUndefined();
+      expect(made.marinate.whole.allergens).toEqual(plan({}, cutId, marinade).marinate.whole.allergens);
+    }
+  });
+  test('what cannot be reached is said, and the mix stays as it is written', () => {
+    const briny = { ...soyFennel, lines: [{ ingredient: findIngredient('water')!, massG: 4000 }] };
+    const made = plan({ pins: { saltPercent: 3 } }, 'chicken-thigh', briny);
+    expect(made.marinate.saltReach!.to).toBeLessThan(3);
+    expect(made.marinate.whole.saltG).toBe(0);
+  });
+});
+
 describe('fruit in the marinade', () => {
   const line = (id: string, massG: number) => ({ ingredient: findIngredient(id)!, massG });
   const kiwi = { ...soyFennel, minutes: { from: 20, to: 960 }, lines: [line('tamari', 60), line('kiwi', 60)] };

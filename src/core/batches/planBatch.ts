@@ -1,5 +1,5 @@
 import { cookRounds, WAY_PRACTICE, type Shape } from '../cooking';
-import { measureIngredient, scaleMarinade, uptakeAt, uptakeModel, type ScaledMarinade, type UptakeModel } from '../marinades';
+import { FINE_SALT, measureIngredient, scaleMarinade, solveSalt, uptakeAt, uptakeModel, type ScaledMarinade, type UptakeModel } from '../marinades';
 import { pricePerTrimmedKg, sizePiece, usualCount, type Cut } from '../pieces';
 import { COUNTER_MARINADE_MAX_MIN, heldBackState, minimumTemperature, sodiumPerPortion, warmLimitMin } from '../safety';
 import type { Schedule } from '../scheduling';
@@ -30,7 +30,7 @@ export function planBatch(inputs: BatchInputs, around: Surroundings): BatchPlan 
   const piece = planPiece(inputs, around.cut);
   const slice = planSlice(inputs, { piece, cut: around.cut, slicer: around.slicer });
   const firm = planFirm({ piece, cut: around.cut, pins, shape: slice.shape, freezer: around.freezer });
-  const scaled = scaleMarinade(around.marinade, piece.trimmedG, pins.holdBackShare);
+  const { scaled, saltReach } = planMix(inputs, around, piece.trimmedG);
   const tenderize = planSoda(inputs, around, { trimmedG: piece.trimmedG, scaled, slice });
   const diffusion = uptakeInput(inputs, around.cut, { piece, slice, scaled });
   const salt = uptakeModel(diffusion);
@@ -41,9 +41,18 @@ export function planBatch(inputs: BatchInputs, around: Surroundings): BatchPlan 
   };
   const limitMin = warmLimitMin(pins.roomTempC ?? ROOM_C);
   const { schedule, lots, marinadeMin } = scheduleBatch({ inputs, cut: around.cut, zone: around.zone, limitMin, piece, firm, slice, tenderize, marinate, cook });
-  const timed = { ...marinate, minutes: marinadeMin, uptake: uptakeAt(salt, marinadeMin), ...(marinate.fruit ? { fruit: fruitAfter(marinate.fruit, marinadeMin) } : {}) };
+  const timed: MarinatePlan = { ...marinate, ...(saltReach ? { saltReach } : {}), minutes: marinadeMin, uptake: uptakeAt(salt, marinadeMin), ...(marinate.fruit ? { fruit: fruitAfter(marinate.fruit, marinadeMin) } : {}) };
   const plan = { piece, firm, slice, tenderize, marinate: timed, cook, schedule: withoutMush(schedule, timed), lots };
   return { ...plan, cautions: cautionsFor(plan, inputs, around) };
+}
+
+/** The marinade for this weight, its salt moved where the cook wants it to land. */
+function planMix({ pins }: BatchInputs, { marinade, cut }: Surroundings, meatG: number): { scaled: ScaledMarinade; saltReach?: { from: number; to: number } } {
+  const written = scaleMarinade(marinade, meatG, pins.holdBackShare);
+  if (pins.saltPercent === undefined) return { scaled: written };
+  const meat = { meatG, meatWaterFraction: cut.composition.water, ownSaltFraction: OWN_SALT_OF_MEAT, holdBackShare: pins.holdBackShare ?? marinade.holdBackShare };
+  const solved = solveSalt(written.lines, meat, { targetPercent: pins.saltPercent, salt: FINE_SALT });
+  return solved.ok ? { scaled: scaleMarinade({ ...marinade, forMassG: meatG, lines: solved.lines }, meatG, pins.holdBackShare) } : { scaled: written, saltReach: { from: solved.from, to: solved.to } };
 }
 
 /** Fruit that would turn the meat to mush is not scheduled. */

@@ -14,3 +14,4 @@ export {
 export { saltLanding, solveSalt, solveSugar, type Meat, type Solved } from './targets';
 export { substitute, type Change, type Substituted, type Wish } from './substitute';
 export { coatCheck, type CoatCheck } from './coat';
+export { FINE_SALT } from './plainSalt';

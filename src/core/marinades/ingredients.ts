@@ -1,4 +1,5 @@
 import type { Allergen, Ingredient, IngredientKind } from './ingredient';
+import { FINE_SALT } from './plainSalt';
 
 interface Extras extends Pick<Ingredient, 'strongEnzyme' | 'alcohol' | 'glutamate' | 'piece'> {
   names?: string[];
@@ -37,7 +38,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
   make('lime-juice', 'Lime juice', 'acid', 1.03, 0.91, { names: ['juice of lime', 'lime'], sugar: 0.017, piece: { name: 'lime', massG: 30 } }),
   make('rice-vinegar', 'Rice vinegar', 'acid', 1.01, 0.94, { names: ['rice wine vinegar'] }),
   make('cider-vinegar', 'Cider vinegar', 'acid', 1.01, 0.94, { names: ['apple cider vinegar'], allergens: ['sulphites'] }),
-  make('salt-fine', 'Salt, fine', 'salt', 1.217, 0, { names: ['table salt', 'fine salt'], salt: 1 }),
+  FINE_SALT,
   make('salt-sea', 'Sea salt, fine', 'salt', 1.065, 0, { salt: 1 }),
   make('salt-flake', 'Salt, flaked', 'salt', 0.568, 0, { names: ['flake salt', 'sea salt flakes', 'flaky salt'], salt: 1 }),
   make('soda', 'Baking soda (bicarbonate)', 'salt', 0.933, 0, { names: ['baking soda', 'bicarb', 'bicarbonate of soda', 'bi-carb soda', 'sodium bicarbonate'] }),

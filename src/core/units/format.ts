@@ -69,6 +69,12 @@ export const formatMass = (massG: number, style: FormatStyle) => joinFigure(mass
 export const formatLength = (lengthMm: number, style: FormatStyle) => joinFigure(lengthFigure(lengthMm, style));
 export const formatTemperature = (tempC: number, style: FormatStyle) => joinFigure(temperatureFigure(tempC, style));
 
+/** An estimate of minutes, no more exact than it is: five minutes below two hours, half an hour below twelve, then hours. @example formatRoughly(408) // '7 h' */
+export function formatRoughly(minutes: number): string {
+  const step = minutes < 120 ? 5 : minutes < 720 ? 30 : 60;
+  return formatDuration(Math.max(step === 5 ? 5 : step, Math.round(minutes / step) * step));
+}
+
 /**
  * Minutes as a cook says them.
  * @example formatDuration(130) // '2 h 10'

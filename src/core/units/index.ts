@@ -3,7 +3,7 @@ export type { Parsed, QuantityProblem } from './problem';
 export { parseNumber } from './parseNumber';
 export { parseDuration, parseLength, parseMass, parsePlain, parseSides, parseTemperature, parseVolume, type ParseOptions, type Sides } from './parseQuantity';
 export {
-  areaFigure, formatDuration, formatLength, formatMass, formatNumber, formatTemperature, joinFigure, lengthFigure, massFigure, temperatureFigure,
+  areaFigure, formatDuration, formatLength, formatMass, formatNumber, formatRoughly, formatTemperature, joinFigure, lengthFigure, massFigure, temperatureFigure,
   type Figure, type FormatStyle,
 } from './format';
 export {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { areaFigure, joinFigure, formatDuration, formatLength, formatMass, fromMeasures, G_PER_LB, ML_PER_CUP, ML_PER_TBSP, ML_PER_TSP, parseDuration, parseLength, parseMass, parseNumber, parseSides, parseTemperature, toMeasures, USUAL_MEASURES } from '.';
+import { areaFigure, joinFigure, formatDuration, formatLength, formatMass, formatRoughly, fromMeasures, G_PER_LB, ML_PER_CUP, ML_PER_TBSP, ML_PER_TSP, parseDuration, parseLength, parseMass, parseNumber, parseSides, parseTemperature, toMeasures, USUAL_MEASURES } from '.';
 
 const mass = (text: string, decimalComma = false) => parseMass(text, { bareUnit: 'g', min: 1, max: 30_000, decimalComma });
 const length = (text: string) => parseLength(text, { bareUnit: 'mm', min: 1, max: 1000 });
@@ -57,6 +57,8 @@ describe('the sides of a piece', () => {
   test.each([['200 x 45', 'not-a-number'], ['200 x x 45', 'empty'], ['2000 x 100 x 45', 'too-large'], ['200 x 100 x 450', 'too-large'], ['200 x -1 x 45', 'not-a-number'], ['1 x 2 x 3 x 4', 'not-a-number'], ['a x b x c', 'not-a-number']])('%s is refused: %s', (text, code) =>
     expect(sides(text)).toMatchObject({ ok: false, problem: { code } }));
 });
+
+test.each([[47, '45 min'], [408, '7 h'], [150, '2 h 30'], [1447, '24 h'], [1, '5 min']])('%d min is said roughly: %s', (minutes, said) => expect(formatRoughly(minutes)).toBe(said));
 
 test.each([['21', 'c', 21], ['70 °F', 'c', 21.1111], ['-18', 'c', -18], ['70', 'f', 21.1111], ['33 C', 'f', 33], ['−5 °C', 'c', -5]])('%s is a temperature (%s) of %f °C', (text, bareUnit, tempC) =>
   expect(parseTemperature(text, { bareUnit })).toEqual({ ok: true, value: expect.closeTo(tempC, 3) }));

@@ -1,5 +1,5 @@
 import type { Caution } from '../safety';
-import { formatDuration, formatLength, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
+import { formatDuration, formatLength, formatMass, formatNumber, formatRoughly, formatTemperature, type FormatStyle } from '../units';
 import { ALLERGEN_NAMES, ANIMAL_NAMES, listOf } from './names';
 
 export interface CautionWords {
@@ -47,7 +47,7 @@ export function cautionWords(caution: Caution, style: FormatStyle): CautionWords
     case 'soda-after-fruit':
       return { title: 'Strong fruit and soda together', text: 'Both soften the surface; on thin slices that turns to mush.' };
     case 'strong-fruit':
-      return { title: `Fruit for ${formatDuration(caution.minutes)}`, text: `At this thickness stop at about ${formatDuration(caution.maxMin)}, or it turns to mush; ripe fruit works several times as fast. An estimate.` };
+      return { title: `Fruit for ${formatDuration(caution.minutes)}`, text: `At this thickness stop at about ${formatRoughly(caution.maxMin)}, or it turns to mush; ripe fruit works several times as fast. An estimate.` };
     case 'hold-back-first':
       return { title: `Hold back ${formatMass(caution.massG, style)} before mixing`, text: 'What never touched raw meat can be brushed on late or served.' };
     case 'held-back-raw':

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { EXPOSURE, FRUITS, RIPENESS_SPREAD, swapFruit, type EnzymeVerdict } from '@/core/tenderizing';
-import { formatDuration, formatMass, formatNumber } from '@/core/units';
+import { formatDuration, formatMass, formatNumber, formatRoughly } from '@/core/units';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
 
@@ -31,7 +31,7 @@ export function FruitPanel() {
         <span className="absolute inset-y-0 w-1 rounded bg-ink" style={{ left: `calc(${at(clock.exposure)} - 2px)` }} />
       </div>
       <div className="flex max-w-xl justify-between text-[12px] text-muted"><span>nothing yet</span><span>tender</span><span>mush</span></div>
-      <p className="text-[14px] text-muted">Stop between {formatDuration(clock.stopAfterHours.from * 60)} and {formatDuration(clock.stopAfterHours.to * 60)} at this thickness. Ripeness changes it several-fold (the grey band), and it goes on working while it heats. An index set to what cooks do, no measurement.</p>
+      <p className="text-[14px] text-muted">Stop between {formatRoughly(clock.stopAfterHours.from * 60)} and {formatRoughly(clock.stopAfterHours.to * 60)} at this thickness. Ripeness changes it several-fold (the grey band), and it goes on working while it heats. An index set to what cooks do, no measurement.</p>
       <div className="flex flex-wrap items-center gap-x-3 gap-y-2">
         <label className="flex items-center gap-2">Instead of {formatMass(grams(main.dosePercent), style)} {main.fruit.name.toLowerCase()}:
           <select className="h-10 rounded border border-grout bg-panel px-2" value={other} onChange={(event) => setOther(event.target.value)}>

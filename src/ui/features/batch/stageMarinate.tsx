@@ -56,6 +56,14 @@ export function StageMarinate() {
           label="Hold back before mixing" value={Math.round(100 * (pins.holdBackShare ?? marinade.holdBackShare))} figure={massFigure(marinate.heldBackG, style)} min={0} max={50} step={1} onChange={(value) => pin({ holdBackShare: value / 100 })}
           pinned={pins.holdBackShare !== undefined} onUnpin={() => pin({ holdBackShare: undefined })} ends={['nothing', 'half of the mix']}
         />
+        <div>
+          <Slider
+            label="Make it land at" value={pins.saltPercent ?? marinate.uptake.equilibriumSaltPercent} figure={{ value: formatNumber(pins.saltPercent ?? marinate.uptake.equilibriumSaltPercent, style.locale, 2), unit: '% salt' }} min={0.3} max={2.2} step={0.05}
+            onChange={(value) => pin({ saltPercent: Math.round(value * 100) / 100 })} pinned={pins.saltPercent !== undefined} onUnpin={() => pin({ saltPercent: undefined })} band={{ from: 0.9, to: 1.4, words: 'most like 0.9 to 1.4' }}
+          />
+          <p className="text-[13px] text-muted">Salt and salty sauces are worked out again, the rest stays.</p>
+          {marinate.saltReach && <p role="alert" className="font-medium text-ox">This mix can land between {formatNumber(marinate.saltReach.from, style.locale, 2)} and {formatNumber(marinate.saltReach.to, style.locale, 2)} %; it is shown as it is written.</p>}
+        </div>
         <label className="flex items-start gap-2.5 pt-2 text-[14px]">
           <input type="checkbox" className="mt-0.5 size-5 accent-[#0e3b34]" checked={Boolean(pins.splitAfterMixing)} onChange={(event) => pin({ splitAfterMixing: event.target.checked || undefined })} />
           <span>I forgot: the part for {marinade.holdBackFor ?? 'later'} comes out of the mix that touched the meat</span>

@@ -9,6 +9,7 @@ import { formatDuration, formatLength, formatMass, formatNumber, massFigure } fr
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { FigureBox } from '../../primitives/figureBox';
+import { Fold } from '../../primitives/fold';
 import { PinMark } from '../../primitives/pinMark';
 import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
@@ -76,16 +77,27 @@ export function StageMarinate() {
         </div>
         <LineTable lines={marinate.lines} measured={marinate.measured} />
       </section>
+      <Fold title="What gets in, and how deep">
+        <ul className="list-disc space-y-1.5 pl-5">
+          <li><strong>Salt</strong> goes to the middle: the curve above, in a bag that is turned and not packed tight. Slices that lie on each other take longer.</li>
+          <li><strong>Sugar</strong> moves at about a third of that speed, <strong>acid</strong> at half to three quarters, and the meat holds it up on the way.</li>
+          <li><strong>Garlic, spice, colour and fruit enzymes</strong> are too large: they stay in the outer 0.1 to 0.3 mm in an hour. More surface gives more of them, more hours do not.</li>
+          <li><strong>An extra night</strong> {(marinate.uptake.centreFraction ?? 0) > 0.95 ? 'brings no more salt here: the slice has nearly all it will get.' : 'still brings salt to the middle of this slice.'}</li>
+          <li><strong>Massaging</strong> binds the liquid to the surface until none is left; that can stand in for hours on thin slices, and it drives nothing deeper.</li>
+        </ul>
+        <p className="mt-2 text-[13px] text-muted">Speeds from memory of the literature, scaled from water; estimates.</p>
+      </Fold>
     </Alive>
   );
 }
 
 export function MarinateFigures() {
-  const { plan } = useBatchWork();
+  const { plan, fields } = useBatchWork();
   const { style } = usePreferences();
   const { marinate } = plan;
   const { from, to } = marinate.sodiumMgPerPortion;
   const grams = (mg: number) => formatNumber(mg / 1000, style.locale, 1);
+  const sugar = [marinate.onMeat.sugarG, marinate.whole.sugarG];
   return (
     <>
       <FigureBox label="Salt in the meat, in the end" size="huge" figure={{ value: formatNumber(marinate.uptake.equilibriumSaltPercent, style.locale, 2), unit: '%' }} note="once meat and liquid hold the same brine" />
@@ -94,6 +106,7 @@ export function MarinateFigures() {
         <FigureBox label="Held back" figure={massFigure(marinate.heldBackG, style)} />
       </div>
       <FigureBox label="Sodium, each" figure={{ value: grams(from) === grams(to) ? grams(from) : `${grams(from)}–${grams(to)}`, unit: 'g' }} note={`of about ${SODIUM_REFERENCE_MG_PER_DAY / 1000} g a day (WHO, from memory); how much mix is eaten is not known`} />
+      <FigureBox label="Sugar, each" figure={{ value: sugar.map((massG) => formatNumber(massG / fields.people, style.locale, 1)).filter((one, index, all) => all.indexOf(one) === index).join('–'), unit: 'g' }} note="in the part on the meat, and in the whole mix" />
     </>
   );
 }

@@ -3,7 +3,8 @@ import { ALLERGENS, type EquilibriumInput, type Uptake, type UptakeInput } from 
 import { SHAPES, WAYS } from '@/core/cooking';
 import { FREEZER_PRESETS, SOLVED_SHAPES, THAW_PLACES } from '@/core/firming';
 import type { DialStack, Evenness, ShapeCuts, ShapeInput } from '@/core/slicing';
-import { ENZYME_VERDICTS, SODA_SCHOOLS, type EnzymeAdvice, type Fruit, type SodaAdvice, type SodaInput } from '@/core/tenderizing';
+import { WORKS } from '@/core/pieces';
+import { ENZYME_VERDICTS, MEANS, SODA_SCHOOLS, type EnzymeAdvice, type Fruit, type MeansCompared, type SodaAdvice, type SodaInput } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
 import { range, within } from './shared';
 
@@ -90,6 +91,17 @@ export const sodaResponse = z.object({
   taste: z.number().describe('Relative index, an estimate: to 1.3 clean, to 2 borderline, above soapy'),
   verdict: z.templateLiteral([z.enum(['weak', 'effective']), ', ', z.enum(['clean', 'borderline', 'soapy'])]),
 }) satisfies z.ZodType<SodaAdvice>;
+
+export const meansRequest = z.strictObject({
+  work: z.enum(WORKS), shape: z.enum(SHAPES), fibreLengthMm: within(0.5, 2000), thicknessMm, massG,
+  fruitExposure: within(0, 1000).default(0).describe('Of /calc/enzyme, by the time the meat comes out'),
+});
+export const meansResponse = z.object({
+  means: z.array(z.object({
+    means: z.enum(MEANS), handsMin: z.number(), waitMin: z.number(), sodiumMgPer100G: range, bite: z.object({ from: z.number(), likely: z.number(), to: z.number() }).describe('0 melting to 10 leather, a rule of thumb'),
+    risk: z.enum(['none', 'soapy', 'uneven', 'pierced', 'too-soft']), fits: z.boolean(),
+  }) satisfies z.ZodType<MeansCompared>),
+});
 
 export const enzymeRequest = z.strictObject({
   fruit: z.string().trim().min(1).max(120).describe('Any of its names'),

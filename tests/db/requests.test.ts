@@ -21,6 +21,11 @@ describe('calculations over the API', () => {
   });
 });
 
+test('ways to tenderize over the API', async () => {
+  const { body } = await call('POST', '/calc/tenderizing-means', { body: { work: 'hard', shape: 'cubes', fibreLengthMm: 25, thicknessMm: 25, massG: 800 } });
+  expect((body.means as { means: string; fits: boolean }[]).filter(({ fits }) => fits).map(({ means }) => means)).toEqual(['nothing', 'pounding', 'needling']);
+});
+
 describe('the enzyme clock over the API', () => {
   test('takes a fruit by any of its names and says when to stop', async () => {
     expect((await call('POST', '/calc/enzyme', { body: { fruit: 'Kiwifruit', dosePercent: 10, thicknessMm: 5, tempC: 4, hours: 12 } })).body).toEqual({ exposure: expect.closeTo(6, 6), verdict: 'mush', stopAfterHours: { from: 4, to: 6 } });
@@ -81,6 +86,7 @@ const NONSENSE: unknown[] = [null, 'lots', '', -1, 0, 1e12, [], {}, true, '<scri
 /** Every number of every request, replaced by nonsense: a 4xx with a problem body, never a 5xx, never a success. */
 const VALID: Record<string, { body: Record<string, unknown>; numbers: string[] }> = {
   '/calc/slices': { body: { lengthMm: 200, widthMm: 100, heightMm: 30, thicknessMm: 4 }, numbers: ['lengthMm', 'widthMm', 'heightMm', 'thicknessMm'] },
+  '/calc/tenderizing-means': { body: { work: 'hard', shape: 'ribbons', fibreLengthMm: 4, thicknessMm: 4, massG: 800 }, numbers: ['work', 'shape', 'fibreLengthMm', 'thicknessMm', 'massG'] },
   '/calc/enzyme': { body: { fruit: 'pear', dosePercent: 10, thicknessMm: 5, tempC: 4, hours: 12 }, numbers: ['fruit', 'dosePercent', 'thicknessMm'] },
   '/calc/dial': { body: { stacks: [{ dial: 1, slices: 10, stackMm: 20 }, { dial: 3, slices: 10, stackMm: 48 }] }, numbers: ['stacks'] },
   '/calc/evenness': { body: { thicknessesMm: [4, 5] }, numbers: ['thicknessesMm'] },

@@ -48,7 +48,10 @@ test.describe('Batch', () => {
     await page.getByRole('slider', { name: 'Soda, share of the meat' }).focus();
     for (let press = 0; press < 6; press++) await page.keyboard.press('ArrowRight');
     await expect(page.getByText('1 % soda may taste soapy')).toBeVisible();
+    const table = page.getByRole('region', { name: 'What each would change' });
+    await expect(table.getByRole('row', { name: /Soda, left in, as planned/ })).toBeVisible();
     await page.getByRole('radio', { name: /Skip soda/ }).click();
+    await expect(table.getByRole('row', { name: /Nothing, as planned/ })).toBeVisible();
     await expect(page.getByText('Rinse off the soda')).toHaveCount(0);
   });
 

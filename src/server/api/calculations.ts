@@ -4,7 +4,7 @@ import { findIngredient, measureIngredient, readIngredient, uptake, type Measure
 import { firming, SURFACE_COEFFICIENTS, thawing, type Meat } from '@/core/firming';
 import { findCut } from '@/core/pieces';
 import { dialFor, evennessOf, evennessOfStacks, fitDial, flattestLeanDeg, shapeCuts, thicknessByWeightMm } from '@/core/slicing';
-import { enzyme, findFruit, FRUITS, soda } from '@/core/tenderizing';
+import { compareMeans, enzyme, findFruit, FRUITS, soda } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
 import { dialProblemWords, quantityWords } from '@/core/words';
 import { readCut } from '../cuts/cuts';
@@ -31,6 +31,10 @@ export const calculations: Operation[] = [
       if (!fruit) throw breaksRule(`There is no fruit “${name}” here.`, '/fruit');
       return { body: enzyme({ ...input, fruit }) };
     },
+  }),
+  operation({
+    method: 'POST', path: '/calc/tenderizing-means', tag, summary: 'Ways to tenderize a batch side by side: effort, sodium, bite, risk. Rules of thumb', body: contract.meansRequest, response: contract.meansResponse,
+    run: ({ body: { work, ...input } }) => ({ body: { means: compareMeans({ ...input, cut: { work } }) } }),
   }),
   operation({ method: 'GET', path: '/fruits', tag, summary: 'Fruits and roots that tenderize, and some that only flavour', response: z.object({ items: z.array(contract.fruit) }), run: () => ({ body: { items: FRUITS } }) }),
   operation({ method: 'POST', path: '/calc/marinade', tag, summary: 'A mix for so much meat: salt and sugar where they should land, without what is not wanted', body: contract.marinadeRequest, response: contract.marinadeResponse, run: async ({ body }) => ({ body: await workOutMarinade(body) }) }),

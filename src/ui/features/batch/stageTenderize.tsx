@@ -11,6 +11,7 @@ import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
 import { FruitPanel } from './fruitPanel';
+import { MeansTable } from './meansTable';
 
 const TASTE_WORDS = { clean: 'tastes clean', borderline: 'may taste a little soapy', soapy: 'will taste soapy' } as const;
 const TASTE_SHOWN_TO = 3;
@@ -52,6 +53,7 @@ export function StageTenderize() {
         </div>
       )}
       <FruitPanel />
+      <MeansTable />
       <p className="max-w-prose text-[14px] text-muted">Amounts follow the {formatMass(plan.piece.trimmedG, style)}, minutes follow the thickness. Soda works from the surface, so it is for slices, never for cubes.</p>
     </Alive>
   );

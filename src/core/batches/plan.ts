@@ -65,8 +65,6 @@ export interface SlicePlan extends ShapeCuts {
   grainPitchDeg: number;
   /** Blade to fibres, 90 is straight across. */
   knifeToGrainDeg: number;
-  /** One of what the knife makes. */
-  sliceMassG: number;
   band: { from: number; usual: number; to: number };
   shapes: Shape[];
   /** Thickness as salt and soda meet it. */

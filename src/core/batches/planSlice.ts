@@ -31,7 +31,6 @@ export function planSlice({ way, thicknessMm: wishedMm, pins }: BatchInputs, { p
     ...(one.strips ? { strips: { ...one.strips, stripCount: one.strips.stripCount * pieces, coatAreaM2: one.strips.coatAreaM2 * pieces } } : {}),
     thicknessMm,
     knifeToGrainDeg: (Math.asin(Math.min(1, thicknessMm / one.fibreLengthMm)) * 180) / Math.PI,
-    sliceMassG: piece.trimmedG / Math.max(1, cuts.sliceCount),
     band: bandOf(way, shape),
     shapes: shapesOf(way),
     soakThicknessMm: Math.min(one.pieceMm.thicknessMm, one.pieceMm.widthMm),

@@ -41,7 +41,7 @@ export function MarinadeList({ marinades }: { marinades: readonly MarinadePage[]
               </svg>
               <p className="mt-1 text-[12px] text-muted">{parts.map(({ kind, massG }) => `${KIND_NAMES[kind]} ${formatNumber((100 * massG) / whole.massG, style.locale)} %`).join(' · ')}</p>
               <p className="mt-2 text-[14px]">
-                {formatDuration(resource.minutes.from)} to {formatDuration(resource.minutes.to)}; salt {formatNumber((100 * whole.saltG) / resource.forMassG, style.locale, 1)} % of the meat; {resource.ways.map((way) => WAY_NAMES[way].toLowerCase()).join(', ')}
+                {formatDuration(resource.minutes.from)} to {formatDuration(resource.minutes.to)}; salt {formatNumber((100 * whole.saltG) / resource.forMassG, style.locale, 1)} % of the meat; {resource.ways.map((way) => WAY_NAMES[way].toLowerCase()).join(' · ')}
                 <br />
                 <strong className="font-semibold">{whole.allergens.length ? listOf(whole.allergens.map((one) => ALLERGEN_NAMES[one])) : 'no listed allergen'}</strong>{whole.alcohol && ', alcohol'}
               </p>

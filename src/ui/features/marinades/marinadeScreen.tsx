@@ -92,7 +92,7 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
           <FigureBox label="Salt in it" figure={massFigure(scaled.whole.saltG, style)} note={`${formatNumber((100 * scaled.whole.saltG) / meatG, style.locale, 1)} % of the meat`} />
           <FigureBox label="Sugar in it" figure={massFigure(scaled.whole.sugarG, style)} />
         </div>
-        <FigureBox label="Customary time" figure={{ value: `${formatDuration(resource.minutes.from)} – ${formatDuration(resource.minutes.to)}`, unit: '' }} note={resource.ways.map((way) => WAY_NAMES[way]).join(', ')} />
+        <FigureBox label="Customary time" figure={{ value: `${formatDuration(resource.minutes.from)} – ${formatDuration(resource.minutes.to)}`, unit: '' }} note={resource.ways.map((way) => WAY_NAMES[way]).join(' · ')} />
         <div className="rounded border border-brass-line bg-brass-tint px-3 py-2.5 text-[14px]">
           <strong>{allergens.length ? `Contains ${listOf(allergens.map((one) => ALLERGEN_NAMES[one]))}.` : 'No listed allergen.'}</strong> {plain.length > 0 && `Also ${listOf(plain)}. `}Check the labels of what you pour.
         </div>

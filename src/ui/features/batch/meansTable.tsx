@@ -30,17 +30,17 @@ export function MeansTable() {
             <tr key={means} className={clsx('border-t border-grout', means === chosen && 'bg-enamel-tint', !fits && 'text-muted')}>
               <th scope="row" className="py-1.5 pr-3 font-semibold">{NAMES[means]}{means === chosen && ', as planned'}</th>
               <td className="pr-3">
-                <span className="flex items-center gap-2"><span aria-hidden="true" className="relative h-2 w-24 rounded bg-grout-soft"><span className="absolute inset-y-0 rounded bg-enamel/40" style={{ left: `${bite.from * 10}%`, right: `${100 - bite.to * 10}%` }} /><span className="absolute -inset-y-0.5 w-1 rounded bg-ink" style={{ left: `calc(${bite.likely * 10}% - 2px)` }} /></span>{span(bite)}</span>
+                <span className="flex items-center gap-2"><span aria-hidden="true" className="relative h-2 w-24 rounded bg-grout-soft"><span className="absolute inset-y-0 rounded bg-enamel/40" style={{ left: `${bite.from * 10}%`, right: `${100 - bite.to * 10}%` }} /><span className="absolute -inset-y-0.5 w-1 rounded bg-ink" style={{ left: `calc(${bite.likely * 10}% - 2px)` }} /></span><span className="whitespace-nowrap">{span(bite)}</span></span>
               </td>
               <td className="pr-3">{number(handsMin)}</td>
               <td className="pr-3">{number(waitMin)}</td>
-              <td className="pr-3">{span(sodiumMgPer100G)}</td>
+              <td className="whitespace-nowrap pr-3">{span(sodiumMgPer100G)}</td>
               <td>{fits ? RISKS[risk] : 'not for this shape and thickness'}</td>
             </tr>
           ))}
         </tbody>
       </table>
-      <p className="mt-2 text-[13px] text-muted">Bite is a rule of thumb for comparing plans, from the muscle, the fibres in a bite and what is done to them; a cook’s own estimate, not a measurement.</p>
+      <p className="mt-2 text-[13px] text-muted">Bite is a rule of thumb for comparing plans, from the muscle, the fibres in a bite and what is done to them; our own estimate, not a measurement.</p>
     </section>
   );
 }

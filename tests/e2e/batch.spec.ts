@@ -55,6 +55,14 @@ test.describe('Batch', () => {
     await expect(page.getByText('Rinse off the soda')).toHaveCount(0);
   });
 
+  test('needles: the temperature is that of the animal, in the cook’s degrees', async ({ page, request }) => {
+    const batchOf = (cutId: string) => makeBatch(request, { cutId, way: 'flat-skewers', heightMm: 25, massG: 800 });
+    for (const [cutId, words] of [['chicken-thigh', 'pierced meat: 74 °C at the centre'], ['beef-flank', 'pierced meat: 71 °C at the centre']] as const) {
+      await page.goto(`/batches/${(await batchOf(cutId)).id}?stage=tenderize`);
+      await expect(page.getByRole('row', { name: /Needles or blades/ })).toContainText(words);
+    }
+  });
+
   test('fruit: the clock by thickness, a swap, and overnight is refused', async ({ page, request }) => {
     const { items } = await (await request.get('/api/v1/marinades?limit=200')).json();
     const marinadeId = items.find(({ name }: { name: string }) => name === 'Kiwi and ginger, quick').id;

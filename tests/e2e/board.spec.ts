@@ -1,4 +1,4 @@
-import { alive, expect, makeBatch, pickCut, readBatch, saved, test } from './kitchen-fixture';
+import { expect, makeBatch, readBatch, saved, test, valueOf } from './kitchen-fixture';
 
 type Page = import('@playwright/test').Page;
 
@@ -13,7 +13,6 @@ async function drag(page: Page, handle: string, by: { x: number; y: number }): P
   for (let step = 1; step <= 5; step++) await page.mouse.move(from.x + (by.x * step) / 5, from.y + (by.y * step) / 5);
   await page.mouse.up();
 }
-const valueOf = async (page: Page, handle: string) => Number(await page.getByRole('slider', { name: handle }).getAttribute('aria-valuenow'));
 
 test.describe('Slice: the drawing is the control', () => {
   test('the blade is turned, leaned and set thicker on the drawing; the figures follow and it is saved', async ({ page, request }) => {
@@ -131,104 +130,6 @@ test.describe('Slice: the drawing is the control', () => {
   });
 });
 
-test.describe('Firm', () => {
-  test('time is dragged through the freezing, and what was found is planned', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'pork-loin', heightMm: 60, massG: 1200 });
-    await page.goto(`/batches/${id}?stage=firm`);
-    const look = page.getByRole('slider', { name: 'Minutes looked at' });
-    await expect(look).toBeVisible();
-    await expect(page.getByRole('img', { name: /Cut through the piece after/ })).toBeVisible();
-    const before = await valueOf(page, 'Minutes looked at');
-    const chart = (await page.getByRole('group', { name: 'Firmness and temperature over time' }).boundingBox())!;
-    await page.mouse.move(chart.x + chart.width * 0.3, chart.y + chart.height * 0.5);
-    await page.mouse.down();
-    await page.mouse.move(chart.x + chart.width * 0.9, chart.y + chart.height * 0.5, { steps: 6 });
-    await page.mouse.up();
-    const after = await valueOf(page, 'Minutes looked at');
-    expect(after).toBeGreaterThan(before);
-    await expect(page.getByText(/too hard|hard, goes slowly/).first()).toBeVisible();
-    await page.getByRole('button', { name: /^Plan / }).click();
-    await expect(page.getByRole('button', { name: 'minutes in the freezer: pinned, unpin' })).toBeVisible();
-    await saved(page);
-    expect((await readBatch(request, id)).pins.firmMin).toBe(after);
-    await expect(page.getByText(/Back on the board, slice within/)).toBeVisible();
-  });
-
-  test('the browser and the server give the same numbers', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'pork-loin', heightMm: 60, massG: 1200, pins: { lengthMm: 180, widthMm: 100, trimmedG: 1100, lies: 'tray', freezerC: -21 } });
-    const api = await (await request.post('/api/v1/calc/firming', { data: { lengthMm: 180, widthMm: 100, heightMm: 60, cut: 'pork-loin', startC: 4, freezerC: -21, preset: 'tray' } })).json();
-    await page.goto(`/batches/${id}?stage=firm`);
-    const say = (minutes: number) => (minutes < 60 ? `${Math.round(minutes)} min` : `${Math.floor(Math.round(minutes) / 60)} h${Math.round(minutes) % 60 ? ` ${String(Math.round(minutes) % 60).padStart(2, '0')}` : ''}`);
-    await expect(page.getByText('Best to slice between').locator('..')).toContainText(`${say(api.idealFromMin)} to ${say(api.idealToMin)}`);
-    await expect(page.getByText('Too hard after').locator('..')).toContainText(say(api.tooHardFromMin));
-    await expect(page.getByText('Back on the board, slice within').locator('..')).toContainText(say(api.bench.sliceWithinMin));
-  });
-
-  test('frozen solid it is tempered: other times, another first job', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'pork-loin', heightMm: 40 });
-    await page.goto(`/batches/${id}?stage=firm`);
-    await page.getByRole('radio', { name: 'Frozen solid' }).check();
-    await expect(page.getByText('Temper it', { exact: true }).first()).toBeVisible();
-    await expect(page.getByText('Temper it, do not chop it')).toBeVisible();
-    await page.getByRole('radio', { name: 'On the board' }).check();
-    await saved(page);
-    expect((await readBatch(request, id)).pins).toMatchObject({ frozen: true, thawPlace: 'bench' });
-  });
-
-  test('a freezer warmer than the meat freezes is refused beside the field, the last good plan stays', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'pork-loin', heightMm: 40 });
-    await page.goto(`/batches/${id}?stage=firm`);
-    const minutes = await page.getByLabel('Minutes in the freezer').inputValue();
-    await page.getByLabel('The freezer', { exact: true }).fill('5');
-    await expect(page.getByText('Too much: -8 °C at most.')).toBeVisible();
-    await expect(page.getByLabel('Minutes in the freezer')).toHaveValue(minutes);
-    await page.getByLabel('The freezer', { exact: true }).fill('-12');
-    await expect(page.getByLabel('Minutes in the freezer')).not.toHaveValue(minutes);
-  });
-
-  test('too soft teaches the freezer: My kitchen says so, the next plan takes longer, and it can be forgotten', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'pork-loin', heightMm: 60, massG: 1200 });
-    const minutesOf = async () => {
-      const batch = await readBatch(request, id);
-      return batch.schedule.ok ? batch.schedule.jobs.find(({ key }) => key === 'firm')!.minutes : NaN;
-    };
-    const before = await minutesOf();
-    await page.goto(`/batches/${id}?stage=firm`);
-    await page.getByRole('button', { name: 'Too soft' }).click();
-    await expect(page.getByText('Learned from “too soft”')).toBeVisible();
-    expect(await minutesOf()).toBeGreaterThan(before);
-    await page.goto('/kitchen');
-    await expect(page.getByText(/it takes the heat at/)).toBeVisible();
-    await page.getByRole('button', { name: 'Forget that' }).click();
-    await page.getByRole('button', { name: 'Keep', exact: true }).click();
-    await expect(page.getByText('Kept.')).toBeVisible();
-    expect(await minutesOf()).toBe(before);
-  });
-
-  test('in the kitchen it is asked while slicing, and the timer says from when to press it', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'pork-loin', heightMm: 60, pins: { soda: 'leave-in' } });
-    await page.goto(`/cook?batch=${id}`);
-    await alive(page);
-    for (let press = 0; press < 3; press++) await page.keyboard.press('Space');
-    await expect(page.getByRole('complementary', { name: 'Timers' })).toContainText(/press it from/);
-    const today = await page.context().newPage();
-    const { mealId } = await readBatch(request, id);
-    await today.goto(`/?meal=${mealId}`);
-    await expect(today.getByText(/press it from/)).toBeVisible();
-    await today.close();
-    const title = page.locator('h2').first();
-    for (let press = 0; press < 8 && (await title.innerText()) !== 'Slice it'; press++) await page.keyboard.press('Space');
-    await page.keyboard.press('Space');
-    await page.getByRole('group', { name: 'How does it cut?' }).getByRole('button', { name: 'About right' }).click();
-    await expect(page.getByText('Said: about right.')).toBeVisible();
-    await expect.poll(async () => (await (await request.get(`/api/v1/batches/${id}/events`)).json()).items.filter(({ kind }: { kind: string }) => kind === 'firmness-reported').length).toBe(1);
-    await page.goto('/kitchen');
-    await page.getByRole('button', { name: 'Forget that' }).click();
-    await page.getByRole('button', { name: 'Keep', exact: true }).click();
-    await expect(page.getByText('Kept.')).toBeVisible();
-  });
-});
-
 test.describe('Piece', () => {
   test('a price in gives a price out; a judgement with its reason and what changes it', async ({ page, request }) => {
     const { id } = await makeBatch(request, { cutId: 'beef-flank', heightMm: 25, massG: 1000, pins: { trimmedG: 800 } });
@@ -266,54 +167,6 @@ test.describe('Piece', () => {
     await page.goto(`/batches/${id}?stage=slice`);
     await expect(page.getByText('It comes sliced.')).toBeVisible();
     await expect(page.getByText('Firm it in the freezer')).toHaveCount(0);
-  });
-});
-
-test.describe('Cuts', () => {
-  test('any name finds a cut; its page says all of it; a batch is planned from it', async ({ page, allowErrors }) => {
-    allowErrors(/404/);
-    await page.goto('/cuts');
-    await page.getByLabel('Find by any name').fill('onglet');
-    await page.getByRole('link', { name: /Beef hanger/ }).click();
-    await expect(page.getByRole('heading', { name: 'Beef hanger' })).toBeVisible();
-    await expect(page.getByText('Take out the tough band')).toBeVisible();
-    await page.getByRole('link', { name: 'Plan a batch of it' }).click();
-    await expect(page.getByRole('combobox', { name: 'The piece' })).toHaveValue('Beef hanger');
-    await page.goto('/cuts');
-    await page.getByLabel('Find by any name').fill('unicorn');
-    await expect(page.getByText('No cut of that name')).toBeVisible();
-    await page.goto('/cuts/no-such-cut');
-    await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
-  });
-
-  test('a cut of one’s own: made from one that is like it, used in a batch, put away and taken back', async ({ page, request, allowErrors }) => {
-    allowErrors(/404/);
-    await page.goto('/cuts/new?from=lamb-rump');
-    await page.getByRole('button', { name: 'Keep this cut' }).click();
-    await expect(page.getByText('Give it a name.')).toBeVisible();
-    await page.getByLabel('Name', { exact: true }).fill('Hill mutton chump');
-    await page.getByLabel('Fat, from a label').fill('14 %');
-    await page.reload();
-    await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Hill mutton chump');
-    await page.getByRole('button', { name: 'Keep this cut' }).click();
-    await expect(page.getByRole('heading', { name: 'Hill mutton chump' })).toBeVisible();
-    const cutId = page.url().split('/').pop()!;
-    expect((await (await request.get(`/api/v1/cuts/${cutId}`)).json()).composition.fat).toBeCloseTo(0.14, 6);
-
-    await page.goto('/batches/new');
-    await pickCut(page, 'The piece', 'hill mutton', 'Hill mutton chump');
-    await page.getByRole('button', { name: 'Put it on the board' }).click();
-    await page.waitForURL(/\/batches\/[0-9a-f-]{36}$/);
-    const batch = page.url();
-    await page.goto(`/cuts/${cutId}`);
-    await page.getByRole('button', { name: 'Put it away' }).click();
-    await expect(page.getByText('Hill mutton chump was put away.')).toBeVisible();
-    const before = page.url();
-    await page.goto(batch);
-    await expect(page.getByText('Hill mutton chump').first()).toBeVisible();
-    await page.goto(before);
-    expect((await request.get(`/api/v1/cuts/${cutId}`)).status()).toBe(404);
-    expect((await request.post(`/api/v1/cuts/${cutId}/restore`)).status()).toBe(200);
   });
 });
 

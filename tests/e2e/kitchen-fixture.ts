@@ -54,3 +54,6 @@ export async function alive(page: Page): Promise<void> {
   await expect(page.locator('[data-alive="true"]')).toBeVisible();
   await page.waitForLoadState('networkidle');
 }
+
+/** Where a handle or slider stands. */
+export const valueOf = async (page: Page, handle: string): Promise<number> => Number(await page.getByRole('slider', { name: handle }).getAttribute('aria-valuenow'));

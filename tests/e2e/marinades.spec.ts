@@ -47,6 +47,7 @@ test.describe('Marinades', () => {
     await page.getByLabel('alcohol').check();
     await expect(page.getByText(/Soy sauce gives place to coconut sap seasoning/)).toBeVisible();
     await expect(page.getByText(/Rice wine gives place to/)).toBeVisible();
+    await expect(page.getByText(/check the label of each stand-in/)).toBeVisible();
     await expect(page.getByText(/^Contains /)).not.toContainText('soy');
     await expect(page.getByRole('row', { name: /Soy sauce/ })).toHaveCount(0);
   });

@@ -3,7 +3,7 @@ import { FINE_SALT, measureIngredient, scaleMarinade, solveSalt, uptakeAt, uptak
 import { pricePerTrimmedKg, sizePiece, usualCount, type Cut } from '../pieces';
 import { COUNTER_MARINADE_MAX_MIN, heldBackState, minimumTemperature, sodiumPerPortion, warmLimitMin } from '../safety';
 import type { Schedule } from '../scheduling';
-import { chooseSoda, soda, SODA_SCHOOLS, type SodaSchool } from '../tenderizing';
+import { chooseSoda, soda, SODA_SCHOOLS, sodiumLeftMg, type SodaSchool } from '../tenderizing';
 import { cautionsFor } from './cautionsFor';
 import type { BatchInputs } from './inputs';
 import type { BatchPlan, CookPlan, MarinatePlan, PiecePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
@@ -15,7 +15,6 @@ import { scheduleBatch } from './scheduleBatch';
 const OWN_SALT_OF_MEAT = 0.001;
 const FRIDGE_C = 4;
 const ROOM_C = 21;
-const SHARE_LEFT_PER_RINSE = 0.55;
 /** Scoring carries the surface inside, as needles do. */
 const SCORED: readonly Shape[] = ['pounded', 'unrolled'];
 
@@ -129,9 +128,7 @@ function planMarinade(inputs: BatchInputs, around: Surroundings, { piece, tender
 }
 
 function sodaSodium({ choice, schools }: TenderizePlan): { from: number; to: number } {
-  if (choice === 'skip') return { from: 0, to: 0 };
-  const { sodiumMg, rinses } = schools[choice];
-  return choice === 'leave-in' ? { from: sodiumMg, to: sodiumMg } : { from: sodiumMg * SHARE_LEFT_PER_RINSE ** (rinses + 1), to: sodiumMg * SHARE_LEFT_PER_RINSE ** Math.max(0, rinses - 1) };
+  return choice === 'skip' ? { from: 0, to: 0 } : sodiumLeftMg(schools[choice]);
 }
 
 function uptakeInput({ pins }: BatchInputs, cut: Cut, { piece, slice, scaled }: { piece: PiecePlan; slice: SlicePlan; scaled: ScaledMarinade }): MarinatePlan['diffusion'] {

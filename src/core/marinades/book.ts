@@ -1,7 +1,8 @@
 import type { Way } from '../cooking';
 import type { HoldBackPurpose } from './scaleMarinade';
 
-export interface BookEntry {
+/** What is said of a marinade beside its lines. */
+export interface MarinadeFacts {
   name: string;
   note: string;
   ways: Way[];
@@ -9,6 +10,9 @@ export interface BookEntry {
   minutes: { from: number; to: number };
   holdBackShare: number;
   holdBackFor?: HoldBackPurpose;
+}
+
+export interface BookEntry extends MarinadeFacts {
   lines: { ingredientId: string; massG: number; note?: string }[];
 }
 

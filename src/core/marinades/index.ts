@@ -1,6 +1,6 @@
 export { ALLERGENS, INGREDIENT_KINDS, type Allergen, type Ingredient, type IngredientKind } from './ingredient';
 export { findIngredient, INGREDIENTS } from './ingredients';
-export { STARTER_BOOK, type BookEntry } from './book';
+export { STARTER_BOOK, type BookEntry, type MarinadeFacts } from './book';
 export { parseLines, type LineFlag, type ParsedLine } from './parseLines';
 export {
   HOLD_BACK_PURPOSES, scaleMarinade,
@@ -11,7 +11,7 @@ export {
   DIFFUSIVITY_SPREAD, equilibriumSalt, saltDiffusivity, uptake, uptakeAt, uptakeCurve, uptakeModel,
   type Equilibrium, type EquilibriumInput, type Uptake, type UptakeInput, type UptakeModel, type UptakePoint,
 } from './uptake';
-export { saltLanding, solveSalt, solveSugar, type Meat, type Solved } from './targets';
+export { saltLanding, solveSalt, solveSugar, USUAL_WATER_FRACTION, type Meat, type Solved } from './targets';
 export { substitute, type Change, type Substituted, type Wish } from './substitute';
 export { coatCheck, type CoatCheck } from './coat';
 export { FINE_SALT } from './plainSalt';

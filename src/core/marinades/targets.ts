@@ -10,6 +10,9 @@ export interface Meat {
   holdBackShare?: number;
 }
 
+/** Water in lean meat in general; a batch reckons with its own cut. */
+export const USUAL_WATER_FRACTION = 0.72;
+
 export type Solved = { ok: true; lines: MarinadeLine[] } | { ok: false; from: number; to: number };
 
 /** Sauces are moved this far before salt itself makes up the rest; they carry the flavour. Own choice. */

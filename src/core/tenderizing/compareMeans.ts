@@ -1,6 +1,6 @@
 import type { Shape } from '../cooking';
 import type { Cut } from '../pieces';
-import { soda } from './soda';
+import { soda, sodiumLeftMg, type SodaAdvice } from './soda';
 
 export const MEANS = ['nothing', 'soda-left-in', 'soda-rinsed', 'pounding', 'needling'] as const;
 export type TenderizingMeans = (typeof MEANS)[number];
@@ -36,7 +36,6 @@ const LEFT: Record<TenderizingMeans, number> = { nothing: 1, 'soda-left-in': 0.8
 const FRUIT_TAKES = 0.35;
 const UNSURE = 0.3;
 const WHOLE: readonly Shape[] = ['cubes', 'sliced-after'];
-const SHARE_LEFT_PER_RINSE = 0.55;
 const POUND_MIN = { start: 5, perKg: 12 };
 const NEEDLE_MIN = { start: 4, perKg: 6 };
 
@@ -56,15 +55,18 @@ export function compareMeans(input: MeansInput): MeansCompared[] {
   if (!(massG > 0) || !(thicknessMm > 0) || !(input.fibreLengthMm > 0)) throw new RangeError('massG, thicknessMm and fibreLengthMm must be positive');
   const kg = massG / 1000;
   const [left, rinsed] = (['leave-in', 'rinse-off'] as const).map((school) => soda({ massG, thicknessMm, school }));
-  const per100 = (sodiumMg: number) => (sodiumMg / massG) * 100;
+  const per100G = (advice: SodaAdvice) => {
+    const { from, to } = sodiumLeftMg(advice);
+    return { from: (from / massG) * 100, to: (to / massG) * 100 };
+  };
   const none = { from: 0, to: 0 };
   const surface = !WHOLE.includes(shape);
   const own: Record<TenderizingMeans, Omit<MeansCompared, 'means' | 'bite'>> = {
     nothing: { handsMin: 0, waitMin: 0, sodiumMgPer100G: none, risk: 'none', fits: true },
-    'soda-left-in': { handsMin: 0, waitMin: 0, sodiumMgPer100G: { from: per100(left!.sodiumMg), to: per100(left!.sodiumMg) }, risk: fruitExposure > 0.5 ? 'too-soft' : 'soapy', fits: surface && thicknessMm <= 5 },
+    'soda-left-in': { handsMin: 0, waitMin: 0, sodiumMgPer100G: per100G(left!), risk: fruitExposure > 0.5 ? 'too-soft' : 'soapy', fits: surface && thicknessMm <= 5 },
     'soda-rinsed': {
       handsMin: Math.ceil(8 + 5 * kg), waitMin: rinsed!.soakMin + rinsed!.drainMin, risk: fruitExposure > 0.5 ? 'too-soft' : 'soapy', fits: surface,
-      sodiumMgPer100G: { from: per100(rinsed!.sodiumMg * SHARE_LEFT_PER_RINSE ** (rinsed!.rinses + 1)), to: per100(rinsed!.sodiumMg * SHARE_LEFT_PER_RINSE ** (rinsed!.rinses - 1)) },
+      sodiumMgPer100G: per100G(rinsed!),
     },
     pounding: { handsMin: Math.ceil(POUND_MIN.start + POUND_MIN.perKg * kg), waitMin: 0, sodiumMgPer100G: none, risk: 'uneven', fits: shape !== 'shaved' },
     needling: { handsMin: Math.ceil(NEEDLE_MIN.start + NEEDLE_MIN.perKg * kg), waitMin: 0, sodiumMgPer100G: none, risk: 'pierced', fits: shape !== 'shaved' && shape !== 'strips' },

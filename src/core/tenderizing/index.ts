@@ -1,5 +1,5 @@
 export {
-  soda, SODA_G_PER_TSP, SODA_PRACTICE, SODA_SCHOOLS, SODIUM_IN_SODA,
+  soda, SODA_G_PER_TSP, SODA_PRACTICE, SODA_SCHOOLS, SODIUM_IN_SODA, sodiumLeftMg,
   type SodaAdvice, type SodaInput, type SodaSchool, type SodaStrength, type SodaTaste,
 } from './soda';
 export { chooseSoda, type MarinadeCharacter, type SodaChoice, type SodaReason } from './chooseSoda';

@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { findCut } from '../pieces';
-import { chooseSoda, soda, SODA_G_PER_TSP, SODA_PRACTICE, SODIUM_IN_SODA } from '.';
+import { chooseSoda, soda, SODA_G_PER_TSP, SODA_PRACTICE, SODIUM_IN_SODA, sodiumLeftMg } from '.';
+
+test('without a rinse all sodium stays; a range of one rinse either way holds what each rinse leaves', () => {
+  expect(sodiumLeftMg({ sodiumMg: 1000, rinses: 0 })).toEqual({ from: 1000, to: 1000 });
+  const { from, to } = sodiumLeftMg({ sodiumMg: 1000, rinses: 1 });
+  expect([from, to]).toEqual([expect.closeTo(302.5, 6), 1000]);
+  expect(sodiumLeftMg({ sodiumMg: 1000, rinses: 3 }).to).toBeLessThan(to);
+});
 
 const thin = { massG: 1000, thicknessMm: 5 };
 

@@ -43,6 +43,15 @@ export interface SodaAdvice {
   verdict: `${SodaStrength}, ${SodaTaste}`;
 }
 
+/** Of soda's taste, and taken to hold for its sodium, this share is left by each rinse. */
+const SHARE_LEFT_PER_RINSE = 0.55;
+
+/** Sodium that stays on the meat, mg: all of it where nothing is rinsed, else a range of one rinse better or worse. An own estimate. */
+export function sodiumLeftMg({ sodiumMg, rinses }: Pick<SodaAdvice, 'sodiumMg' | 'rinses'>): { from: number; to: number } {
+  if (rinses === 0) return { from: sodiumMg, to: sodiumMg };
+  return { from: sodiumMg * SHARE_LEFT_PER_RINSE ** (rinses + 1), to: sodiumMg * SHARE_LEFT_PER_RINSE ** (rinses - 1) };
+}
+
 /**
  * Dose and time of baking soda on sliced meat. The indices are fitted to kitchen practice, not kinetics:
  * S = (percent / 0.4)(1 - exp(-t / tau)), tau = 10 min x max(1, mm / 5), taste = S x 0.55^rinses (docs/sources.md, "Soda").
@@ -62,7 +71,7 @@ export function soda({ massG, thicknessMm, school, minutes, percent, rinses }: S
 
   const sodaG = (massG * dosePercent) / 100;
   const strength = (dosePercent / 0.4) * (1 - Math.exp(-soakMin / (10 * slower)));
-  const taste = strength * 0.55 ** rinseCount;
+  const taste = strength * SHARE_LEFT_PER_RINSE ** rinseCount;
   return {
     sodaG,
     teaspoons: sodaG / SODA_G_PER_TSP,

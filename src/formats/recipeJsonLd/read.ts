@@ -1,16 +1,11 @@
-import { WAYS, type Way } from '@/core/cooking';
-import { HOLD_BACK_PURPOSES, type HoldBackPurpose } from '@/core/marinades';
+import { WAYS } from '@/core/cooking';
+import { HOLD_BACK_PURPOSES, type HoldBackPurpose, type MarinadeFacts } from '@/core/marinades';
 
 /** What a recipe from anywhere says: its ingredient lines as text, and ours where it carries them. */
-export interface ReadRecipe {
+export interface ReadRecipe extends Partial<MarinadeFacts> {
   name: string;
   note: string;
   lines: string[];
-  forMassG?: number;
-  minutes?: { from: number; to: number };
-  ways?: Way[];
-  holdBackShare?: number;
-  holdBackFor?: HoldBackPurpose;
 }
 
 const MOST_LINES = 200;

@@ -1,14 +1,6 @@
-import type { Way } from '@/core/cooking';
-import type { HoldBackPurpose } from '@/core/marinades';
+import type { MarinadeFacts } from '@/core/marinades';
 
 /** A marinade as it goes out and comes in: ingredients by name, weights in grams. */
-export interface MarinadeText {
-  name: string;
-  note: string;
-  ways: Way[];
-  forMassG: number;
-  minutes: { from: number; to: number };
-  holdBackShare: number;
-  holdBackFor?: HoldBackPurpose;
+export interface MarinadeText extends MarinadeFacts {
   lines: { name: string; massG: number; note: string }[];
 }

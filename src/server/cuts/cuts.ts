@@ -1,4 +1,5 @@
 import 'server-only';
+import { z } from 'zod';
 import { storedCut, type CutResource, type CutWrite } from '@/contract/resources';
 import { CUTS, findCut, searchCuts, type Animal, type Cut } from '@/core/pieces';
 import { database, type Db } from '@/data/connection';
@@ -52,7 +53,7 @@ async function rowOf(id: string): Promise<CutRow> {
   return row;
 }
 
-const isUuid = (id: string) => /^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$/i.test(id);
+const isUuid = (id: string) => z.guid().safeParse(id).success;
 
 export async function createCut(write: CutWrite): Promise<CutResource> {
   const { id: householdId } = await currentHousehold();

@@ -1,6 +1,6 @@
 import 'server-only';
 import type { MarinadeAnswer, MarinadeRequest, ParseAnswer } from '@/contract/calculations';
-import { coatCheck, findIngredient, measureIngredient, parseLines, saltLanding, scaleMarinade, solveSalt, solveSugar, substitute, type Ingredient, type Marinade, type Solved } from '@/core/marinades';
+import { coatCheck, findIngredient, measureIngredient, parseLines, saltLanding, scaleMarinade, solveSalt, solveSugar, substitute, USUAL_WATER_FRACTION, type Ingredient, type Marinade, type Solved } from '@/core/marinades';
 import { SODIUM_IN_SALT } from '@/core/safety';
 import type { OwnedMeasure } from '@/core/units';
 import { writeMarinade } from '@/formats/markdown/writeMarinade';
@@ -11,8 +11,6 @@ import { breaksRule } from '../api/failures';
 import { currentHousehold, ingredientsOf, ownedMeasures } from '../kitchen/kitchen';
 import { readMarinade, toCore } from './marinades';
 
-const USUAL_WATER = 0.72;
-
 /** A mix for so much meat: without what is not wanted, then sweetened, then salted as asked, in grams and in the kitchen's measures. */
 export async function workOutMarinade(request: MarinadeRequest): Promise<MarinadeAnswer> {
   const household = await currentHousehold();
@@ -20,7 +18,7 @@ export async function workOutMarinade(request: MarinadeRequest): Promise<Marinad
   const marinade = await mixOf(request, ingredients);
   const { meatG, people } = request;
   const holdBackShare = request.holdBackShare ?? marinade.holdBackShare;
-  const meat = { meatG, meatWaterFraction: request.meatWaterFraction ?? USUAL_WATER, holdBackShare };
+  const meat = { meatG, meatWaterFraction: request.meatWaterFraction ?? USUAL_WATER_FRACTION, holdBackShare };
   const { lines: swapped, changes, left } = substitute(scaleMarinade(marinade, meatG, holdBackShare).lines, request, ingredients);
   const sweet = request.sugarPercent === undefined ? swapped : reached(solveSugar(swapped, meat, { targetPercent: request.sugarPercent, sugar: findIngredient('sugar', ingredients)! }), '/sugarPercent');
   const lines = request.saltPercent === undefined ? sweet : reached(solveSalt(sweet, meat, { targetPercent: request.saltPercent, salt: findIngredient('salt-fine', ingredients)! }), '/saltPercent');

@@ -9,5 +9,5 @@ const text = (value: string | string[] | undefined) => (typeof value === 'string
 
 export default async function Page({ searchParams }: Search) {
   const { from, edit } = await searchParams;
-  return page(() => loadCutForm({ from: text(from), edit: text(edit) }), (data) => <CutForm key={data.edit?.id ?? data.from.id} {...data} />);
+  return page(() => loadCutForm({ from: text(from), edit: text(edit) }), (data) => <CutForm key={data.edit ? `change ${data.edit.id}` : `new ${data.from.id}`} {...data} />);
 }

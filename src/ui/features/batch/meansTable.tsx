@@ -1,14 +1,15 @@
 'use client';
 
 import clsx from 'clsx';
+import { minimumTemperature } from '@/core/safety';
 import { compareMeans, type MeansCompared, type TenderizingMeans } from '@/core/tenderizing';
-import { formatNumber } from '@/core/units';
+import { formatNumber, formatTemperature } from '@/core/units';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
 
 const NAMES: Record<TenderizingMeans, string> = { nothing: 'Nothing', 'soda-left-in': 'Soda, left in', 'soda-rinsed': 'Soda, rinsed off', pounding: 'Pounding', needling: 'Needles or blades' };
-const RISKS: Record<MeansCompared['risk'], string> = {
-  none: 'stays as it is', soapy: 'soapy when overdone', uneven: 'uneven, torn', pierced: 'pierced meat: 71 °C at the centre', 'too-soft': 'too soft with the fruit in this mix',
+const RISKS: Record<Exclude<MeansCompared['risk'], 'pierced'>, string> = {
+  none: 'stays as it is', soapy: 'soapy when overdone', uneven: 'uneven, torn', 'too-soft': 'too soft with the fruit in this mix',
 };
 
 /** What each way of tenderizing would change, side by side. */
@@ -18,8 +19,10 @@ export function MeansTable() {
   const { slice, tenderize, marinate, piece } = plan;
   const rows = compareMeans({ cut, shape: slice.shape, fibreLengthMm: slice.fibreLengthMm, thicknessMm: slice.pieceMm.thicknessMm, massG: piece.trimmedG, fruitExposure: marinate.fruit?.exposure ?? 0 });
   const chosen: TenderizingMeans = fields.pins.pierced ? 'needling' : tenderize.choice === 'skip' ? (slice.shape === 'pounded' ? 'pounding' : 'nothing') : tenderize.choice === 'leave-in' ? 'soda-left-in' : 'soda-rinsed';
+  const { tempC: piercedC } = minimumTemperature(cut.animal, { treatment: 'pierced', backInThePan: false });
   const number = (value: number, digits = 0) => formatNumber(value, style.locale, digits);
   const span = ({ from, to }: { from: number; to: number }) => (number(from) === number(to) ? number(from) : `${number(from)}–${number(to)}`);
+  const riskWords = (risk: MeansCompared['risk']) => (risk === 'pierced' ? `pierced meat: ${formatTemperature(piercedC, style)} at the centre` : RISKS[risk]);
   return (
     <section className="panel overflow-x-auto px-4 py-3" aria-label="What each would change">
       <h3>What each would change</h3>
@@ -35,7 +38,7 @@ export function MeansTable() {
               <td className="pr-3">{number(handsMin)}</td>
               <td className="pr-3">{number(waitMin)}</td>
               <td className="whitespace-nowrap pr-3">{span(sodiumMgPer100G)}</td>
-              <td>{fits ? RISKS[risk] : 'not for this shape and thickness'}</td>
+              <td>{fits ? riskWords(risk) : 'not for this shape and thickness'}</td>
             </tr>
           ))}
         </tbody>

@@ -23,6 +23,8 @@ export const writeOf = ({ id: _id, own: _own, ...cut }: Cut | CutResource): CutW
   return { ...write, otherNames: [...write.otherNames] };
 };
 
+const namesIn = (text: string) => text.split(',').map((name) => name.trim().slice(0, 120)).filter(Boolean).slice(0, 20);
+
 interface Props {
   cuts: readonly Cut[];
   from: Cut;
@@ -36,15 +38,19 @@ export function CutForm({ cuts, from, edit }: Props) {
   const { style, decimalComma } = usePreferences();
   const [like, setLike] = useState(from);
   const [form, setForm] = useState<CutWrite>(() => (edit ? writeOf(edit) : { ...writeOf(from), name: '', otherNames: [] }));
+  /** As it is typed: commas and spaces included. */
+  const [otherNames, setOtherNames] = useState(() => form.otherNames.join(', '));
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
-  const key = `${KEY}.${edit?.id ?? from.id}`;
+  const key = edit ? `${KEY}.change.${edit.id}` : `${KEY}.new.${from.id}`;
 
   useEffect(() => {
     const restore = setTimeout(() => {
       try {
         const kept = JSON.parse(sessionStorage.getItem(key) ?? 'null') as CutWrite | null;
-        if (kept?.composition) setForm(kept);
+        if (!kept?.composition) return;
+        setForm(kept);
+        setOtherNames(kept.otherNames.join(', '));
       } catch {
         sessionStorage.removeItem(key);
       }
@@ -99,7 +105,7 @@ export function CutForm({ cuts, from, edit }: Props) {
       <Alive className="panel mt-4 space-y-5 px-5 py-5">
         {!edit && <div><span className={label}>Most like</span><CutPicker label="Most like" cuts={cuts} value={like} onChange={begin} /><span className="mt-1 block text-[13px] text-muted">its figures are the start; change what differs</span></div>}
         <label className="block"><span className={label}>Name</span><input className={look} value={form.name} maxLength={120} onChange={(event) => change({ name: event.target.value })} /></label>
-        <label className="block"><span className={label}>Other names, with commas between</span><input className={look} defaultValue={form.otherNames.join(', ')} maxLength={500} onChange={(event) => change({ otherNames: event.target.value.split(',').map((name) => name.trim().slice(0, 120)).filter(Boolean).slice(0, 20) })} /></label>
+        <label className="block"><span className={label}>Other names, with commas between</span><input className={look} value={otherNames} maxLength={500} onChange={(event) => { setOtherNames(event.target.value); change({ otherNames: namesIn(event.target.value) }); }} /></label>
         <div className="grid gap-4 sm:grid-cols-2">
           <label><span className={label}>Animal</span><select className={look} value={form.animal} onChange={(event) => change({ animal: event.target.value as Animal, freezingPointC: usualFreezingPointC(event.target.value as Animal) })}>{ANIMALS.map((animal) => <option key={animal} value={animal}>{ANIMAL_NAMES[animal]}</option>)}</select></label>
           <label><span className={label}>As it is sold</span><select className={look} value={form.form} onChange={(event) => change({ form: event.target.value as CutWrite['form'] })}>{FORMS.map((one) => <option key={one} value={one}>{FORM_NAMES[one]}</option>)}</select></label>

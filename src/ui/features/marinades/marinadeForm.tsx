@@ -6,8 +6,8 @@ import type { ParseAnswer } from '@/contract/calculations';
 import type { MarinadeResource } from '@/contract/resources';
 import type { MarinadeFormPage } from '@/contract/views';
 import { LIMITS } from '@/core/batches';
-import { WAYS, type Way } from '@/core/cooking';
-import { findIngredient, HOLD_BACK_PURPOSES, type HoldBackPurpose } from '@/core/marinades';
+import { WAYS } from '@/core/cooking';
+import { findIngredient, HOLD_BACK_PURPOSES, type HoldBackPurpose, type MarinadeFacts } from '@/core/marinades';
 import { formatMass, parseMass } from '@/core/units';
 import { WAY_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
@@ -30,13 +30,7 @@ interface Line {
   flags: string[];
 }
 
-interface Form {
-  name: string;
-  note: string;
-  ways: Way[];
-  forMassG: number;
-  minutes: { from: number; to: number };
-  holdBackShare: number;
+interface Form extends Omit<MarinadeFacts, 'holdBackFor'> {
   holdBackFor: HoldBackPurpose | '';
   lines: Line[];
 }

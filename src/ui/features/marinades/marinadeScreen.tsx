@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import type { MarinadeResource } from '@/contract/resources';
 import type { MarinadeWork } from '@/contract/views';
 import { LIMITS } from '@/core/batches';
-import { findIngredient, measureIngredient, scaleMarinade, solveSalt, solveSugar, substitute, type Ingredient, type Marinade, type MarinadeLine, type Solved } from '@/core/marinades';
+import { findIngredient, measureIngredient, scaleMarinade, solveSalt, solveSugar, substitute, USUAL_WATER_FRACTION, type Ingredient, type Marinade, type MarinadeLine, type Solved } from '@/core/marinades';
 import { formatDuration, formatMass, formatNumber, massFigure } from '@/core/units';
 import { ALLERGEN_NAMES, GUIDANCE_LINE, listOf, WAY_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
@@ -18,11 +18,11 @@ import { usePreferences } from '../../shell/preferences';
 import { callApi } from '../../shell/api';
 import { useToast } from '../../shell/toast';
 import { LineTable } from './lineTable';
-import { TargetsPanel, USUAL_WATER, type Targets } from './targetsPanel';
+import { TargetsPanel, type Targets } from './targetsPanel';
 
 /** The mix as it is written, without what is not wanted, sweetened and salted as asked; what cannot be reached stays as it was, and says so. */
 function workOut(marinade: Marinade, meatG: number, ingredients: readonly Ingredient[], { saltPercent, sugarPercent, ...wish }: Targets): { lines: MarinadeLine[]; problem?: string } {
-  const meat = { meatG, meatWaterFraction: USUAL_WATER, holdBackShare: marinade.holdBackShare };
+  const meat = { meatG, meatWaterFraction: USUAL_WATER_FRACTION, holdBackShare: marinade.holdBackShare };
   let { lines } = substitute(scaleMarinade(marinade, meatG).lines, wish, ingredients);
   const problems: string[] = [];
   const take = (solved: Solved, what: string) => {

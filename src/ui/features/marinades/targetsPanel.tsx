@@ -1,6 +1,6 @@
 'use client';
 
-import { ALLERGENS, saltLanding, substitute, type Allergen, type Ingredient, type MarinadeLine, type Wish } from '@/core/marinades';
+import { ALLERGENS, saltLanding, substitute, USUAL_WATER_FRACTION, type Allergen, type Ingredient, type MarinadeLine, type Wish } from '@/core/marinades';
 import { formatNumber } from '@/core/units';
 import { ALLERGEN_NAMES } from '@/core/words';
 import { Slider } from '../../primitives/slider';
@@ -12,8 +12,6 @@ export interface Targets extends Wish {
 }
 
 const LIKED_SALT = { from: 0.9, to: 1.4 };
-/** Meat in general; a batch reckons with its own cut. */
-export const USUAL_WATER = 0.72;
 
 interface Props {
   /** As it is written for this weight. */
@@ -31,7 +29,7 @@ interface Props {
 export function TargetsPanel({ written, lines, ingredients, meatG, holdBackShare, targets, onChange }: Props) {
   const { style } = usePreferences();
   const figure = (value: number) => ({ value: formatNumber(value, style.locale, 2), unit: '%' });
-  const salt = targets.saltPercent ?? saltLanding(lines, { meatG, meatWaterFraction: USUAL_WATER, holdBackShare });
+  const salt = targets.saltPercent ?? saltLanding(lines, { meatG, meatWaterFraction: USUAL_WATER_FRACTION, holdBackShare });
   const sugar = targets.sugarPercent ?? (100 * lines.reduce((sum, { ingredient, massG }) => sum + massG * ingredient.sugarFraction, 0)) / meatG;
   const inIt = ALLERGENS.filter((one) => targets.without?.includes(one) || written.some(({ ingredient }) => ingredient.allergens.includes(one)));
   const hasAlcohol = targets.noAlcohol || written.some(({ ingredient }) => ingredient.alcohol);
@@ -59,6 +57,7 @@ export function TargetsPanel({ written, lines, ingredients, meatG, holdBackShare
       {(changes.length > 0 || left.length > 0) && (
         <ul role="status" className="space-y-1 text-[14px]">
           {changes.map(({ from, to, effect }) => <li key={from}><strong>{from}</strong> gives place to {to.length ? to.join(', ').toLowerCase() : 'nothing'}: {effect}.</li>)}
+          {changes.length > 0 && <li className="text-muted">Makers differ, of tamari too: check the label of each stand-in.</li>}
           {left.map((name) => <li key={name} className="font-medium text-ox">{name} has no stand-in here and stays.</li>)}
         </ul>
       )}

@@ -10,11 +10,17 @@ export interface Search {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }
 
+/** One text from the address. */
+export const text = (value: string | string[] | undefined): string | undefined => (typeof value === 'string' ? value : undefined);
+
 /** One id from the address; anything else is as good as none. */
 export function one(value: string | string[] | undefined): string | undefined {
   const known = z.uuid().safeParse(value);
   return known.success ? known.data : undefined;
 }
+
+/** An address within the app, to go back to; nothing that leads elsewhere. */
+export const within = (value: string | string[] | undefined): string | undefined => (typeof value === 'string' && /^\/(?![/\\])[\w\-/?=&.]{0,200}$/.test(value) ? value : undefined);
 
 export function offsetOf(value: string | string[] | undefined): number {
   const offset = z.coerce.number().int().min(0).max(1_000_000).safeParse(value ?? 0);

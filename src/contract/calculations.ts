@@ -1,10 +1,9 @@
 import { z } from 'zod';
 import { ALLERGENS, type EquilibriumInput, type Uptake, type UptakeInput } from '@/core/marinades';
-import { SHAPES, WAYS } from '@/core/cooking';
+import { SHAPES, USES, WAYS } from '@/core/cooking';
 import { FREEZER_PRESETS, SOLVED_SHAPES, THAW_PLACES } from '@/core/firming';
 import type { DialStack, Evenness, ShapeCuts, ShapeInput } from '@/core/slicing';
-import { WORKS } from '@/core/pieces';
-import { ENZYME_VERDICTS, MEANS, SODA_SCHOOLS, type EnzymeAdvice, type Fruit, type MeansCompared, type SodaAdvice, type SodaInput } from '@/core/tenderizing';
+import { CONFLICTS, ENZYME_VERDICTS, FLAVOURS, FORCE_TIMES, FORCES, MEANS, RISKS, SODA_SCHOOLS, type EnzymeAdvice, type Fruit, type MeansCompared, type SodaAdvice, type SodaInput } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
 import { range, within } from './shared';
 
@@ -86,22 +85,39 @@ export const sodaResponse = z.object({
   soakMin: z.number(),
   rinses: z.int(),
   drainMin: z.number(),
+  spreadingOilG: z.number().describe('To rub a rinsed dose in with'),
   sodiumMg: z.number().describe('Of the whole dose, before rinsing'),
   strength: z.number().describe('Relative index, an estimate: below 0.4 weak'),
   taste: z.number().describe('Relative index, an estimate: to 1.3 clean, to 2 borderline, above soapy'),
   verdict: z.templateLiteral([z.enum(['weak', 'effective']), ', ', z.enum(['clean', 'borderline', 'soapy'])]),
 }) satisfies z.ZodType<SodaAdvice>;
 
-export const meansRequest = z.strictObject({
-  work: z.enum(WORKS), shape: z.enum(SHAPES), fibreLengthMm: within(0.5, 2000), thicknessMm, massG,
-  fruitExposure: within(0, 1000).default(0).describe('Of /calc/enzyme, by the time the meat comes out'),
+const bite = z.object({ from: z.number(), likely: z.number(), to: z.number() }).describe('0 melting to 10 leather, a rule of thumb');
+const handChoice = { soda: z.enum([...SODA_SCHOOLS, 'skip']), force: z.enum(['none', ...FORCES]) };
+const means = z.array(z.enum(MEANS)).describe('Everything that works on the meat, the mix included');
+export const tenderizingPlanRequest = z.strictObject({
+  cut: z.string().min(1).max(60).describe('Id of a cut'),
+  way: z.enum(WAYS),
+  shape: z.enum(SHAPES).optional().describe('Left out: the usual one of the way'),
+  thicknessMm,
+  fibreLengthMm: within(0.5, 2000).optional().describe('Left out: straight across, as long as the slice is thick'),
+  massG,
+  marinadeId: z.uuid().optional(),
+  marinadeMin: within(0, 4320).optional().describe('Left out: its shortest customary time'),
+  minutesLeft: within(0, 100_000).optional().describe('Until the marinade has to be done'),
+  tempC: within(-2, 50).optional(),
+  choice: z.strictObject({ ...handChoice, pierced: z.boolean() }).partial().optional().describe('What the cook wants instead'),
 });
-export const meansResponse = z.object({
-  means: z.array(z.object({
-    means: z.enum(MEANS), handsMin: z.number(), waitMin: z.number(), sodiumMgPer100G: range, bite: z.object({ from: z.number(), likely: z.number(), to: z.number() }).describe('0 melting to 10 leather, a rule of thumb'),
-    risk: z.enum(['none', 'soapy', 'uneven', 'pierced', 'too-soft']), fits: z.boolean(),
+export const tenderizingPlanResponse = z.object({
+  proposed: z.object({ ...handChoice, when: z.enum(FORCE_TIMES), means, title: z.string(), why: z.string(), bite }),
+  chosen: z.object({ ...handChoice, means, bite, conflicts: z.array(z.object({ code: z.enum(CONFLICTS), title: z.string(), text: z.string() })) }),
+  alternatives: z.array(z.object({
+    means: z.enum(MEANS), handsMin: z.number(), waitMin: z.number(), sodiumMgPer100G: range, bite, risk: z.enum(RISKS), flavour: z.enum(FLAVOURS), fits: z.boolean(),
+    choice: z.object(handChoice).optional().describe('What to choose for it; absent where it is a matter of the mix'),
   }) satisfies z.ZodType<MeansCompared>),
 });
+export type TenderizingPlanRequest = z.infer<typeof tenderizingPlanRequest>;
+export type TenderizingPlanAnswer = z.infer<typeof tenderizingPlanResponse>;
 
 export const enzymeRequest = z.strictObject({
   fruit: z.string().trim().min(1).max(120).describe('Any of its names'),
@@ -179,8 +195,10 @@ export const parseResponse = z.object({
   note: z.string().optional(),
   forMassG: z.number().optional(),
   minutes: range.optional(),
-  ways: z.array(z.enum(WAYS)).optional(),
+  ways: z.array(z.enum(USES)).optional(),
   holdBackShare: z.number().optional(),
+  heated: z.boolean().optional(),
+  oilFirst: z.boolean().optional(),
 });
 
 const mixLine = z.strictObject({ ingredient: z.string().trim().min(1).max(120).describe('Id or any name'), massG: within(0.01, 100_000) });
@@ -188,8 +206,10 @@ export const marinadeRequest = z
   .strictObject({
     lines: z.array(mixLine).min(1).max(60).optional(),
     marinadeId: z.uuid().optional(),
-    forMassG: within(50, 30_000).optional().describe('The meat that `lines` are written for; left out: meatG'),
-    meatG: within(50, 30_000).describe('Trimmed meat'),
+    forMassG: within(50, 30_000).optional().describe('The meat that `lines` are written for; left out: meatG, or a kilogram'),
+    meatG: within(50, 30_000).optional().describe('Trimmed meat; left out: by `people` and `eachG`, or by `bagMl`'),
+    eachG: within(20, 1000).optional().describe('Trimmed meat for each of `people`'),
+    bagMl: within(100, 100_000).optional().describe('Fill this bag'),
     meatWaterFraction: within(0.3, 0.9).optional(),
     holdBackShare: within(0, 0.8).optional(),
     saltPercent: within(0.1, 4).optional().describe('Make the meat land at this much salt'),
@@ -197,11 +217,14 @@ export const marinadeRequest = z
     without: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length).optional(),
     noAlcohol: z.boolean().optional(),
     lowSodium: z.boolean().optional(),
+    lacking: z.array(z.string().min(1).max(60)).max(60).optional().describe('Ids of ingredients that are not in the house'),
     areaM2: within(0.001, 100).optional().describe('Surface to coat, for the coat check'),
     people: z.int().min(1).max(1000).optional(),
   })
-  .refine(({ lines, marinadeId }) => (lines === undefined) !== (marinadeId === undefined), { message: 'give either lines or marinadeId', path: ['lines'] });
+  .refine(({ lines, marinadeId }) => (lines === undefined) !== (marinadeId === undefined), { message: 'give either lines or marinadeId', path: ['lines'] })
+  .refine(({ meatG, eachG, people, bagMl }) => [meatG, bagMl, eachG].filter((one) => one !== undefined).length === 1 && (eachG === undefined || people !== undefined), { message: 'give one of meatG, bagMl, or eachG with people', path: ['meatG'] });
 export const marinadeResponse = z.object({
+  meatG: z.number(),
   lines: z.array(z.object({ ingredient: z.string(), name: z.string(), massG: z.number(), volumeMl: z.number(), spoken: z.string(), errorPercent: z.number() })),
   massG: z.number(), saltG: z.number(), sugarG: z.number(), waterG: z.number(), heldBackG: z.number(),
   equilibriumSaltPercent: z.number(),

@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import { LIMITS, WRAPS, type Freezer, type Pins } from '@/core/batches';
-import { SHAPES, WAYS } from '@/core/cooking';
+import { SHAPES, USES, WAYS } from '@/core/cooking';
 import { FIRMNESS_REPORTS, FREEZER_PRESETS, SOLVED_SHAPES, THAW_PLACES } from '@/core/firming';
-import { ALLERGENS, HOLD_BACK_PURPOSES, INGREDIENT_KINDS, type Ingredient } from '@/core/marinades';
+import { ALLERGENS, COOLING_PLACES, FRUIT_INGREDIENTS, HOLD_BACK_PURPOSES, INGREDIENT_KINDS, type Ingredient } from '@/core/marinades';
 import { ANIMALS, FATS, FORMS, SUITS, WORKS, type Cut } from '@/core/pieces';
 import { EVENT_KINDS } from '@/core/progress';
 import { JOB_KEYS, STAGES } from '@/core/scheduling';
+import { FORCE_TIMES, FORCES } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
 import { dialStack } from './calculations';
 import { id, instant, name, stored, within, zone } from './shared';
@@ -57,6 +58,15 @@ export const pins = z.strictObject({
   sodaPercent: limited(LIMITS.percent),
   sodaMin: within(1, 240),
   sodaRinses: z.int().min(0).max(6),
+  force: z.enum(['none', ...FORCES]),
+  forceWhen: z.enum(FORCE_TIMES),
+  beatToMm: limited(LIMITS.beatToMm),
+  fruitId: z.enum(['none', ...FRUIT_INGREDIENTS.map((one) => one.id)]),
+  fruitPercent: limited(LIMITS.fruitPercent),
+  starchPercent: limited(LIMITS.starchPercent),
+  oilPercent: limited(LIMITS.oilPercent),
+  oilFirst: z.boolean(),
+  coolIn: z.enum(COOLING_PLACES),
   marinadeMin: limited(LIMITS.minutes),
   marinadePlace: z.enum(['fridge', 'counter']),
   holdBackShare: within(0, 0.8),
@@ -91,7 +101,7 @@ const cutFields = {
   trimLoss,
   trim: z.string().trim().max(300),
   otherNames: z.array(name).max(20),
-  suits: z.partialRecord(z.enum([...WAYS, 'jerky']), z.enum(SUITS)),
+  suits: z.partialRecord(z.enum(USES), z.enum(SUITS)),
 };
 /** The part of an own cut that is stored as JSON, version 1. */
 export const storedCut = z.object(cutFields) satisfies z.ZodType<Omit<Cut, 'id' | 'name' | 'animal' | 'own'>>;
@@ -135,35 +145,37 @@ export const divideRequest = z.strictObject({ parts: z.array(z.strictObject({ le
 export const divideResponse = z.object({ items: z.array(batch) });
 export type DivideRequest = z.infer<typeof divideRequest>;
 
-export const ingredient = z.object({
-  id: z.string(),
-  name: z.string(),
-  otherNames: z.array(z.string()),
+export const ingredientWrite = z.strictObject({
+  name,
+  otherNames: z.array(name).max(20).default([]),
   kind: z.enum(INGREDIENT_KINDS),
-  densityGPerMl: z.number(),
-  waterFraction: z.number(),
-  saltFraction: z.number(),
-  sugarFraction: z.number(),
-  acidFraction: z.number().optional(),
-  fatFraction: z.number().optional(),
-  starchFraction: z.number().optional(),
-  allergens: z.array(z.enum(ALLERGENS)),
-  strongEnzyme: z.boolean().optional(),
-  alcohol: z.boolean().optional(),
-  glutamate: z.boolean().optional(),
-  piece: z.object({ name: z.string(), massG: z.number() }).optional(),
-}) satisfies z.ZodType<Omit<Ingredient, 'otherNames' | 'allergens'>>;
+  densityGPerMl: within(0.05, 3),
+  waterFraction: share,
+  saltFraction: share,
+  sugarFraction: share,
+  acidFraction: share.default(0),
+  fatFraction: share.default(0),
+  starchFraction: share.default(0),
+  allergens: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length).default([]),
+  strongEnzyme: z.boolean().default(false),
+  alcohol: z.boolean().default(false),
+  glutamate: z.boolean().default(false),
+  piece: z.strictObject({ name: z.string().trim().min(1).max(40), massG: within(0.05, 5000) }).nullable().default(null).describe('What it is counted in at home'),
+});
+export const ingredient = z.object({ ...ingredientWrite.shape, id: z.string(), own: z.boolean(), version: z.int().describe('0: comes with Mince and does not change') }) satisfies z.ZodType<Omit<Ingredient, 'otherNames' | 'allergens' | 'piece'>>;
 
 const minutes = z.object({ from: within(0, 4320), to: within(0, 4320) }).refine(({ from, to }) => from <= to, 'from must not be after to');
 
 export const marinadeWrite = z.strictObject({
   name,
   note: note.default(''),
-  ways: z.array(z.enum(WAYS)).max(WAYS.length).default([...WAYS]),
+  ways: z.array(z.enum(USES)).max(USES.length).default([...WAYS]),
   forMassG: limited(LIMITS.massG),
   minutes,
   holdBackShare: within(0, 0.8).default(0),
   holdBackFor: z.enum(HOLD_BACK_PURPOSES).optional(),
+  heated: z.boolean().default(false).describe('Warmed on the stove: it cools before it meets raw meat'),
+  oilFirst: z.boolean().default(false).describe('Oil from the start; else last'),
   lines: z.array(z.strictObject({ ingredientId: z.string().min(1).max(60), massG: within(0.01, 30_000), note: z.string().trim().max(200).default('') })).min(1).max(60),
 });
 export const marinade = z.object({ ...stored, ...marinadeWrite.shape });
@@ -194,6 +206,8 @@ export const tasting = z.object({ ...stored, ...tastingWrite.shape });
 /** What a report on the freezer carries. */
 export const firmnessPayload = z.strictObject({ report: z.enum(FIRMNESS_REPORTS), minutes: within(1, 2880).optional() });
 
+export type IngredientResource = z.infer<typeof ingredient>;
+export type IngredientWrite = z.infer<typeof ingredientWrite>;
 export type CutResource = z.infer<typeof cut>;
 export type CutWrite = z.infer<typeof cutWrite>;
 export type HouseholdWrite = z.infer<typeof householdWrite>;

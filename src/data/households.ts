@@ -34,7 +34,7 @@ export async function lockHousehold(db: Db, id: string): Promise<HouseholdRow> {
   return (await db('household').where({ id }).forUpdate().first()) as HouseholdRow;
 }
 
-export async function insertIngredients(db: Db, rows: IngredientRow[]): Promise<void> {
+export async function insertIngredients(db: Db, rows: Partial<IngredientRow>[]): Promise<void> {
   await db('ingredient').insert(rows).onConflict(['household_id', 'id']).ignore();
 }
 

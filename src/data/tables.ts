@@ -1,6 +1,6 @@
 import type { BatchInputs, Freezer } from '@/core/batches';
 import type { Allergen, IngredientKind } from '@/core/marinades';
-import type { Way } from '@/core/cooking';
+import type { Use, Way } from '@/core/cooking';
 import type { Cut } from '@/core/pieces';
 import type { DialStack } from '@/core/slicing';
 
@@ -25,9 +25,12 @@ export interface HouseholdRow {
   currency: string;
 }
 
-export interface IngredientRow {
-  household_id: string;
-  id: string;
+/** Those that come with Mince have a row for marinade lines to point at; their figures are the data's. */
+export interface IngredientRow extends Versioned {
+  own: boolean;
+  acid_fraction: number;
+  fat_fraction: number;
+  starch_fraction: number;
   name: string;
   other_names: string[];
   kind: IngredientKind;
@@ -46,7 +49,9 @@ export interface IngredientRow {
 export interface MarinadeRow extends Versioned {
   name: string;
   note: string;
-  ways: Way[];
+  ways: Use[];
+  heated: boolean;
+  oil_first: boolean;
   for_mass_g: number;
   minutes_from: number;
   minutes_to: number;

@@ -1,4 +1,5 @@
 import type { Shape } from '../cooking';
+import { COOL_ENOUGH_C } from '../marinades';
 import { isGame } from '../pieces';
 import { COUNTER_MARINADE_MAX_MIN, FRIDGE_MAX_C, WARM_LIMIT_MIN, warmLimitMin, type Caution } from '../safety';
 import type { BatchInputs } from './inputs';
@@ -34,8 +35,10 @@ export function cautionsFor(plan: Omit<BatchPlan, 'cautions'>, { pins }: BatchIn
     if (advice.rinses > 0) cautions.push({ stage: 'tenderize', guards: 'illness', code: 'rinse-in-bowl' });
     if (!advice.verdict.endsWith('clean')) cautions.push({ stage: 'tenderize', guards: 'result', code: 'soapy', percent: advice.percent, sodiumMg: advice.sodiumMg });
     if (advice.verdict.startsWith('weak')) cautions.push({ stage: 'tenderize', guards: 'result', code: 'weak-soda', percent: advice.percent });
-    if (marinate.strongFruit) cautions.push({ stage: 'tenderize', guards: 'result', code: 'soda-after-fruit' });
   }
+  for (const conflict of tenderize.conflicts) cautions.push({ stage: 'tenderize', guards: 'result', code: 'means-conflict', conflict });
+
+  if (plan.sides.cooling) cautions.push({ stage: 'marinate', guards: 'illness', code: 'cool-first', coolEnoughC: COOL_ENOUGH_C });
 
   if (marinate.heldBack === 'clean') cautions.push({ stage: 'marinate', guards: 'illness', code: 'hold-back-first', massG: marinate.heldBackG });
   if (marinate.heldBack === 'raw') cautions.push({ stage: 'marinate', guards: 'illness', code: 'held-back-raw' });

@@ -1,7 +1,8 @@
 import type { Shape, Way } from '../cooking';
 import type { FreezerPreset, SolvedShape, ThawPlace } from '../firming';
 import type { Doneness } from '../safety';
-import type { SodaChoice } from '../tenderizing';
+import type { CoolingPlace } from '../marinades';
+import type { ForceChoice, ForceTime, SodaChoice } from '../tenderizing';
 
 /** What the cook has fixed by hand. A value that is present is pinned; everything else follows from the answers. */
 export interface Pins {
@@ -31,6 +32,19 @@ export interface Pins {
   sodaPercent?: number;
   sodaMin?: number;
   sodaRinses?: number;
+  /** Mallet, rolling pin, needles or scores, beside or instead of soda. */
+  force?: ForceChoice;
+  forceWhen?: ForceTime;
+  beatToMm?: number;
+  /** This fruit in place of the mix's own, or 'none'. */
+  fruitId?: string;
+  /** Purée that goes on the meat, percent of its weight. */
+  fruitPercent?: number;
+  /** Starch and oil that go on the meat, percent of its weight. */
+  starchPercent?: number;
+  oilPercent?: number;
+  oilFirst?: boolean;
+  coolIn?: CoolingPlace;
   marinadeMin?: number;
   marinadePlace?: 'fridge' | 'counter';
   holdBackShare?: number;
@@ -73,6 +87,10 @@ export const LIMITS = {
   thicknessMm: { min: 1, max: 40 },
   people: { min: 1, max: 200 },
   percent: { min: 0.05, max: 5 },
+  fruitPercent: { min: 0.1, max: 60 },
+  starchPercent: { min: 0, max: 10 },
+  oilPercent: { min: 0, max: 20 },
+  beatToMm: { min: 1, max: 60 },
   minutes: { min: 0, max: 4320 },
   lots: { min: 1, max: 40 },
   saltPercent: { min: 0.2, max: 3 },

@@ -1,11 +1,11 @@
-import type { CookRounds, Room, Shape } from '../cooking';
+import type { CookRounds, Glaze, Room, Shape, Slurry } from '../cooking';
 import type { FirmingInput, FirmingTimes, FreezerKnowledge, FreezerPreset, ThawInput, ThawResult } from '../firming';
-import type { Ingredient, Marinade, MeasuredIngredient, ScaledMarinade, Uptake, UptakeInput } from '../marinades';
+import type { CoatCheck, CoolingPlace, Ingredient, Marinade, MeasuredIngredient, ScaledMarinade, Uptake, UptakeInput } from '../marinades';
 import type { Cut, PieceSize } from '../pieces';
 import type { Caution, CentreTemperature } from '../safety';
 import type { Schedule } from '../scheduling';
 import type { DialFit, ShapeCuts } from '../slicing';
-import type { EnzymeVerdict, Fruit, SodaAdvice, SodaChoice, SodaReason, SodaSchool, TenderizingJudgement } from '../tenderizing';
+import type { Bite, Conflict, EnzymeVerdict, ForceAdvice, ForceChoice, ForceReason, Fruit, SodaAdvice, SodaChoice, SodaReason, SodaSchool, TenderizingJudgement, TenderizingMeans } from '../tenderizing';
 import type { OwnedMeasure } from '../units';
 
 /** What the plan takes from around the batch. */
@@ -80,6 +80,14 @@ export interface TenderizePlan {
   advised: SodaChoice;
   reason: SodaReason;
   schools: Record<SodaSchool, SodaAdvice & { spoken: MeasuredIngredient }>;
+  /** Mallet, rolling pin, needles or scores; absent where there is none. */
+  force?: ForceAdvice;
+  advisedForce: ForceChoice;
+  forceReason: ForceReason;
+  /** Everything that works on the meat, the mix included. */
+  means: TenderizingMeans[];
+  conflicts: Conflict[];
+  bite: Bite;
 }
 
 /** Fresh fruit in the marinade and how far it goes: an index, no kinetics; ripeness alone changes it several-fold. */
@@ -101,10 +109,21 @@ export interface MarinatePlan extends ScaledMarinade {
   /** What the uptake was worked out from, for its curve. */
   diffusion: Omit<UptakeInput, 'minutes'>;
   fruit?: FruitPlan;
+  /** Whole mix. */
+  mixMl: number;
+  coat: CoatCheck;
   /** What can be reached, when the salt asked for cannot: the mix is then as it is written. */
   saltReach?: { from: number; to: number };
   heldBack: 'none' | 'clean' | 'raw';
   sodiumMgPerPortion: { from: number; to: number };
+}
+
+/** What is made beside the meat. */
+export interface SidesPlan {
+  cooling?: { place: CoolingPlace; minutes: { from: number; to: number } };
+  glaze?: Glaze;
+  dip?: { massG: number };
+  slurry?: Slurry;
 }
 
 export interface CookPlan extends CookRounds {
@@ -117,6 +136,7 @@ export interface BatchPlan {
   slice: SlicePlan;
   tenderize: TenderizePlan;
   marinate: MarinatePlan;
+  sides: SidesPlan;
   cook: CookPlan;
   schedule: Schedule;
   lots: number;

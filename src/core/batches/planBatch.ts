@@ -1,57 +1,63 @@
 import { cookRounds, WAY_PRACTICE, type Shape } from '../cooking';
-import { FINE_SALT, measureIngredient, scaleMarinade, solveSalt, uptakeAt, uptakeModel, type ScaledMarinade, type UptakeModel } from '../marinades';
+import { coatCheck, measureIngredient, uptakeAt, uptakeModel, type ScaledMarinade, type UptakeModel } from '../marinades';
 import { pricePerTrimmedKg, sizePiece, usualCount, type Cut } from '../pieces';
 import { COUNTER_MARINADE_MAX_MIN, heldBackState, minimumTemperature, sodiumPerPortion, warmLimitMin } from '../safety';
 import type { Schedule } from '../scheduling';
-import { chooseSoda, soda, SODA_SCHOOLS, sodiumLeftMg, type SodaSchool } from '../tenderizing';
+import { sodiumLeftMg } from '../tenderizing';
 import { cautionsFor } from './cautionsFor';
 import type { BatchInputs } from './inputs';
 import type { BatchPlan, CookPlan, MarinatePlan, PiecePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
 import { planFirm } from './planFirm';
 import { fruitAfter, fruitClock } from './planFruit';
+import { planMix } from './planMix';
+import { planSides } from './planSides';
 import { planSlice } from './planSlice';
+import { beaten, planTenderize, withMix } from './planTenderize';
+import { OWN_SALT_OF_MEAT, ROOM_C, uptakeInput } from './planUptake';
 import { scheduleBatch } from './scheduleBatch';
 
-const OWN_SALT_OF_MEAT = 0.001;
-const FRIDGE_C = 4;
-const ROOM_C = 21;
+/** A fruit that the cook chose is given the time to make it tender. */
+const EXPOSURE_WISHED = 1;
 /** Scoring carries the surface inside, as needles do. */
 const SCORED: readonly Shape[] = ['pounded', 'unrolled'];
 
 /**
  * The whole plan of one batch from its answers, pure and total for inputs within LIMITS. Amounts scale with the weight, times with the
- * thickness, rounds with neither. A pinned value is taken as it is; its neighbours follow.
+ * thickness, rounds with neither. A pinned value is taken as it is; its neighbours follow. Where soda that is soaked and rinsed would make the
+ * plan late, a quicker means is proposed, if that saves it.
  *
  * @throws RangeError for inputs outside LIMITS
  */
 export function planBatch(inputs: BatchInputs, around: Surroundings): BatchPlan {
-  const { pins } = inputs;
-  const piece = planPiece(inputs, around.cut);
-  const slice = planSlice(inputs, { piece, cut: around.cut, slicer: around.slicer });
-  const firm = planFirm({ piece, cut: around.cut, pins, shape: slice.shape, freezer: around.freezer });
-  const { scaled, saltReach } = planMix(inputs, around, piece.trimmedG);
-  const tenderize = planSoda(inputs, around, { trimmedG: piece.trimmedG, scaled, slice });
-  const diffusion = uptakeInput(inputs, around.cut, { piece, slice, scaled });
-  const salt = uptakeModel(diffusion);
-  const marinate = planMarinade(inputs, around, { piece, tenderize, scaled, salt, diffusion });
-  const cook: CookPlan = {
-    ...cookRounds(inputs.way, piece.trimmedG, slice.pieceMm.thicknessMm, around.room),
-    temperature: minimumTemperature(around.cut.animal, { treatment: pins.pierced || SCORED.includes(slice.shape) ? 'pierced' : 'whole', doneness: pins.doneness, backInThePan: inputs.way === 'stir-fry' }),
-  };
-  const limitMin = warmLimitMin(pins.roomTempC ?? ROOM_C);
-  const { schedule, lots, marinadeMin } = scheduleBatch({ inputs, cut: around.cut, zone: around.zone, limitMin, piece, firm, slice, tenderize, marinate, cook });
-  const timed: MarinatePlan = { ...marinate, ...(saltReach ? { saltReach } : {}), minutes: marinadeMin, uptake: uptakeAt(salt, marinadeMin), ...(marinate.fruit ? { fruit: fruitAfter(marinate.fruit, marinadeMin) } : {}) };
-  const plan = { piece, firm, slice, tenderize, marinate: timed, cook, schedule: withoutMush(schedule, timed), lots };
-  return { ...plan, cautions: cautionsFor(plan, inputs, around) };
+  const plan = planWith(inputs, around, false);
+  const late = plan.schedule.ok && plan.schedule.lateByMin > 0;
+  if (!late || inputs.pins.soda !== undefined || plan.tenderize.choice !== 'rinse-off') return plan;
+  const quick = planWith(inputs, around, true);
+  return quick.schedule.ok && quick.schedule.lateByMin === 0 ? quick : plan;
 }
 
-/** The marinade for this weight, its salt moved where the cook wants it to land. */
-function planMix({ pins }: BatchInputs, { marinade, cut }: Surroundings, meatG: number): { scaled: ScaledMarinade; saltReach?: { from: number; to: number } } {
-  const written = scaleMarinade(marinade, meatG, pins.holdBackShare);
-  if (pins.saltPercent === undefined) return { scaled: written };
-  const meat = { meatG, meatWaterFraction: cut.composition.water, ownSaltFraction: OWN_SALT_OF_MEAT, holdBackShare: pins.holdBackShare ?? marinade.holdBackShare };
-  const solved = solveSalt(written.lines, meat, { targetPercent: pins.saltPercent, salt: FINE_SALT });
-  return solved.ok ? { scaled: scaleMarinade({ ...marinade, forMassG: meatG, lines: solved.lines }, meatG, pins.holdBackShare) } : { scaled: written, saltReach: { from: solved.from, to: solved.to } };
+function planWith(inputs: BatchInputs, around: Surroundings, hurried: boolean): BatchPlan {
+  const { pins } = inputs;
+  const piece = planPiece(inputs, around.cut);
+  const cut = planSlice(inputs, { piece, cut: around.cut, slicer: around.slicer });
+  const firm = planFirm({ piece, cut: around.cut, pins, shape: cut.shape, freezer: around.freezer });
+  const { scaled, saltReach } = planMix(inputs, around, piece.trimmedG);
+  const byHand = planTenderize(inputs, around, { trimmedG: piece.trimmedG, scaled, slice: cut, hurried });
+  const slice = beaten(cut, byHand.force);
+  const diffusion = uptakeInput(inputs, around.cut, { piece, slice, scaled });
+  const salt = uptakeModel(diffusion);
+  const marinate = planMarinade(inputs, around, { piece, slice, tenderize: byHand, scaled, salt, diffusion });
+  const sides = planSides(inputs, around.marinade, marinate);
+  const cook: CookPlan = {
+    ...cookRounds(inputs.way, piece.trimmedG, slice.pieceMm.thicknessMm, around.room),
+    temperature: minimumTemperature(around.cut.animal, { treatment: pins.pierced || byHand.force?.pierces || SCORED.includes(slice.shape) ? 'pierced' : 'whole', doneness: pins.doneness, backInThePan: inputs.way === 'stir-fry' }),
+  };
+  const limitMin = warmLimitMin(pins.roomTempC ?? ROOM_C);
+  const { schedule, lots, marinadeMin } = scheduleBatch({ inputs, cut: around.cut, zone: around.zone, limitMin, piece, firm, slice, tenderize: byHand, marinate, sides, cook });
+  const timed: MarinatePlan = { ...marinate, ...(saltReach ? { saltReach } : {}), minutes: marinadeMin, uptake: uptakeAt(salt, marinadeMin), ...(marinate.fruit ? { fruit: fruitAfter(marinate.fruit, marinadeMin) } : {}) };
+  const tenderize = withMix(byHand, around, { inputs, slice, marinate: timed });
+  const plan = { piece, firm, slice, tenderize, marinate: timed, sides, cook, schedule: withoutMush(schedule, timed), lots };
+  return { ...plan, cautions: cautionsFor(plan, inputs, around) };
 }
 
 /** Fruit that would turn the meat to mush is not scheduled. */
@@ -77,36 +83,30 @@ function planPiece({ massG, heightMm, people, pins }: BatchInputs, cut: Cut): Pi
   };
 }
 
-function planSoda({ pins }: BatchInputs, { cut, sodaIngredient, measures }: Surroundings, { trimmedG, scaled, slice }: { trimmedG: number; scaled: ScaledMarinade; slice: SlicePlan }): TenderizePlan {
-  const thicknessMm = slice.pieceMm.thicknessMm;
-  const { choice: advised, reason } = chooseSoda(cut, { thicknessMm, shape: slice.shape }, scaled);
-  const choice = pins.soda ?? advised;
-  const school = (name: SodaSchool) => {
-    const own = choice === name ? { percent: pins.sodaPercent, minutes: pins.sodaMin, rinses: name === 'rinse-off' ? pins.sodaRinses : undefined } : {};
-    const advice = soda({ massG: trimmedG, thicknessMm, school: name, ...own });
-    return { ...advice, spoken: measureIngredient(sodaIngredient, advice.sodaG, measures) };
-  };
-  return { choice, advised, reason, schools: Object.fromEntries(SODA_SCHOOLS.map((name) => [name, school(name)])) as TenderizePlan['schools'] };
-}
-
 interface Before {
   piece: PiecePlan;
-  tenderize: TenderizePlan;
+  slice: SlicePlan;
+  tenderize: Pick<TenderizePlan, 'choice' | 'schools'>;
   scaled: ScaledMarinade;
   salt: UptakeModel;
   diffusion: MarinatePlan['diffusion'];
 }
 
-function planMarinade(inputs: BatchInputs, around: Surroundings, { piece, tenderize, scaled, salt, diffusion }: Before): MarinatePlan {
+function planMarinade(inputs: BatchInputs, around: Surroundings, { piece, slice, tenderize, scaled, salt, diffusion }: Before): MarinatePlan {
   const { way, people, pins } = inputs;
   const place = pins.marinadePlace ?? 'fridge';
   const custom = WAY_PRACTICE[way].marinadeMin;
-  const own = around.marinade.minutes;
+  // Another fruit than the one it was written for: its own hours say nothing of it.
+  const own = pins.fruitId === undefined ? around.marinade.minutes : custom;
   const clock = fruitClock({ scaled, meatG: piece.trimmedG, thicknessMm: diffusion.thicknessMm, tempC: diffusion.tempC });
   const ripe = clock ? Math.max(5, Math.floor((clock.stopAfterHours.from * 60) / 5) * 5) : Infinity;
   const to = Math.min(ripe, place === 'counter' ? COUNTER_MARINADE_MAX_MIN : Math.max(own.from, Math.min(own.to, custom.to)));
   const window = { from: Math.min(Math.max(own.from, custom.from), to), to };
-  const wished = Math.ceil(salt.minutesTo.centre.p90 / 15) * 15;
+  const tenderMin = clock && pins.fruitId !== undefined ? (60 * EXPOSURE_WISHED) / clock.perHour : 0;
+  const wished = Math.ceil(Math.max(salt.minutesTo.centre.p90, tenderMin) / 15) * 15;
+  const measured = scaled.lines.map((line) => measureIngredient(line.ingredient, line.massG, around.measures));
+  const mixMl = measured.reduce((sum, { volumeMl }) => sum + volumeMl, 0);
+  const onMeatMl = scaled.whole.massG > 0 ? (mixMl * scaled.onMeat.massG) / scaled.whole.massG : 0;
   const heldBack = heldBackState({ massG: scaled.heldBackG, splitAfterMixing: Boolean(pins.splitAfterMixing) });
   return {
     ...scaled,
@@ -114,7 +114,9 @@ function planMarinade(inputs: BatchInputs, around: Surroundings, { piece, tender
     place,
     tempC: diffusion.tempC,
     window,
-    measured: scaled.lines.map((line) => measureIngredient(line.ingredient, line.massG, around.measures)),
+    measured,
+    mixMl,
+    coat: coatCheck({ mixMl: onMeatMl, areaM2: slice.coatAreaM2, meatG: piece.trimmedG, clinging: scaled.lines.some(({ ingredient }) => ingredient.kind === 'fruit' || ingredient.kind === 'starch') }),
     uptake: uptakeAt(salt),
     diffusion,
     ...(clock ? { fruit: fruitAfter(clock, 0) } : {}),
@@ -127,18 +129,6 @@ function planMarinade(inputs: BatchInputs, around: Surroundings, { piece, tender
   };
 }
 
-function sodaSodium({ choice, schools }: TenderizePlan): { from: number; to: number } {
+function sodaSodium({ choice, schools }: Pick<TenderizePlan, 'choice' | 'schools'>): { from: number; to: number } {
   return choice === 'skip' ? { from: 0, to: 0 } : sodiumLeftMg(schools[choice]);
-}
-
-function uptakeInput({ pins }: BatchInputs, cut: Cut, { piece, slice, scaled }: { piece: PiecePlan; slice: SlicePlan; scaled: ScaledMarinade }): MarinatePlan['diffusion'] {
-  return {
-    thicknessMm: slice.soakThicknessMm,
-    tempC: pins.marinadePlace === 'counter' ? (pins.roomTempC ?? ROOM_C) : (pins.fridgeTempC ?? FRIDGE_C),
-    meatG: piece.trimmedG,
-    meatWaterFraction: cut.composition.water,
-    bathWaterG: scaled.onMeat.waterG,
-    saltG: scaled.onMeat.saltG,
-    ownSaltFraction: OWN_SALT_OF_MEAT,
-  };
 }

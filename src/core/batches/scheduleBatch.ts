@@ -1,9 +1,10 @@
 import type { Cut } from '../pieces';
-import { countBack, warmMinutes, type FlexibleTask, type Schedule, type SideTask, type Task } from '../scheduling';
-import { quietIntervals, type Interval } from '../times';
+import { countBack, TURN_KEYS, warmMinutes, type FlexibleTask, type Job, type JobKey, type Schedule, type SideTask, type Task } from '../scheduling';
+import { dailyInstants, quietIntervals, type Interval } from '../times';
+import { SODA_WORK, type Force } from '../tenderizing';
 import type { BatchInputs } from './inputs';
 import { comesSliced } from './planFirm';
-import type { CookPlan, FirmPlan, MarinatePlan, PiecePlan, SlicePlan, TenderizePlan } from './plan';
+import type { CookPlan, FirmPlan, MarinatePlan, PiecePlan, SidesPlan, SlicePlan, TenderizePlan } from './plan';
 
 /** Handwork: a start and so much per kilogram, min. Own estimates, to be learned from use (docs/sources.md, "Handwork"). */
 const WORK = {
@@ -12,16 +13,23 @@ const WORK = {
   'rinse-bones': { start: 5, perKg: 4 },
   pound: { start: 5, perKg: 12 },
   carve: { start: 2, perKg: 6 },
-  soda: { start: 3, perKg: 2 },
-  rinse: { start: 5, perKg: 3 },
+  ...SODA_WORK,
   coat: { start: 4, perKg: 4 },
   thread: { start: 4, perKg: 18 },
   dry: { start: 3, perKg: 2 },
 } as const;
 
 const MIX_MIN = 8;
+const SIMMER_MIN = 10;
+const DIP_MIN = 5;
+const SLURRY_MIN = 2;
 const TURN_MIN = 2;
 const TURN_FROM_MIN = 120;
+/** From here on a marinade is turned morning and evening, not once half-way; no nearer to its ends than this. */
+const TURN_TWICE_A_DAY_MIN = 720;
+const TURN_CLEAR_MS = 3_600_000;
+const TURN_HOURS = [{ hour: 8, minute: 0 }, { hour: 20, minute: 0 }] as const;
+const FORCE_JOBS: Record<Force, JobKey> = { mallet: 'beat', 'rolling-pin': 'beat', needle: 'pierce', score: 'score' };
 export const SOAK_MIN = 30;
 /** Room left under the warm limit when the plan chooses the lots itself. */
 const SPARE_WARM_MIN = 10;
@@ -35,8 +43,9 @@ export interface Stages {
   piece: PiecePlan;
   firm: FirmPlan;
   slice: SlicePlan;
-  tenderize: TenderizePlan;
+  tenderize: Pick<TenderizePlan, 'choice' | 'schools' | 'force'>;
   marinate: MarinatePlan;
+  sides: SidesPlan;
   cook: CookPlan;
 }
 
@@ -49,8 +58,8 @@ export function scheduleBatch(stages: Stages): { schedule: Schedule; lots: numbe
   const schedule = countBack({ tableAtMs: inputs.tableAtMs, notBeforeMs: inputs.notBeforeMs, chain, side: sideOf(stages, chain), quiet, warmLimitMin: limitMin, lots });
   if (!schedule.ok) return { schedule, lots, marinadeMin: marinate.minutes };
   const soaking = schedule.jobs.find((job) => job.key === 'marinate')!;
-  const turn = turnAt(soaking, quiet);
-  const jobs = turn === undefined ? schedule.jobs : [...schedule.jobs, { key: 'turn' as const, stage: 'marinate' as const, minutes: TURN_MIN, hands: true, place: 'fridge' as const, startMs: turn, endMs: turn + TURN_MIN * 60_000 }].sort((a, b) => a.startMs - b.startMs);
+  const turns = turnsOf(soaking, { quiet, zone }).map((startMs, index): Job => ({ key: TURN_KEYS[index]!, stage: 'marinate', minutes: TURN_MIN, hands: true, place: 'fridge', startMs, endMs: startMs + TURN_MIN * 60_000 }));
+  const jobs = [...schedule.jobs, ...turns].sort((a, b) => a.startMs - b.startMs);
   return { schedule: { ...schedule, jobs }, lots, marinadeMin: soaking.minutes };
 }
 
@@ -67,9 +76,13 @@ function chainOf({ inputs, cut, piece, firm, slice, tenderize, marinate, cook }:
       ? [{ key: 'temper', stage: 'firm', minutes: firm.minutes, hands: false, place: firm.state.input.place === 'fridge' ? 'fridge' : 'counter' }, trim]
       : [trim, ...(firm.needed ? [{ key: 'firm', stage: 'firm', minutes: firm.minutes, hands: false, place: 'freezer' } as const] : [])];
   const knife: Task[] = comesSliced(cut) || slice.shape === 'sliced-after' ? [] : [{ key: slice.shape === 'pounded' ? 'pound' : 'slice', stage: 'slice', minutes: work(slice.shape === 'pounded' ? 'pound' : 'slice'), ...counter }];
+  const forced = (when: 'before' | 'after'): Task[] => (tenderize.force?.when === when ? [{ key: FORCE_JOBS[tenderize.force.force], stage: 'tenderize', minutes: tenderize.force.handsMin, ...counter }] : []);
+  const fromFreezer = freezer.findIndex(({ key }) => key === 'firm');
   return [
-    ...freezer,
+    // Half-frozen meat cannot be beaten: it is done before the freezer.
+    ...(fromFreezer < 0 ? [...freezer, ...forced('before')] : [...freezer.slice(0, fromFreezer), ...forced('before'), ...freezer.slice(fromFreezer)]),
     ...knife,
+    ...forced('after'),
     ...(tenderize.choice === 'rinse-off'
       ? ([
           { key: 'soda', stage: 'tenderize', minutes: work('soda'), ...counter },
@@ -86,11 +99,20 @@ function chainOf({ inputs, cut, piece, firm, slice, tenderize, marinate, cook }:
   ];
 }
 
-function sideOf({ inputs }: Stages, chain: readonly Task[]): SideTask[] {
+function sideOf({ inputs, sides }: Stages, chain: readonly Task[]): SideTask[] {
   const wait = !chain.some(({ key }) => key === 'drain') && chain.some(({ key }) => key === 'slice') ? 'slice' : 'coat';
-  const mix: SideTask = { key: 'mix', stage: 'marinate', minutes: MIX_MIN, hands: true, place: 'none', before: wait };
+  const aside = { place: 'none', stage: 'marinate' } as const;
+  const { cooling, glaze, dip, slurry } = sides;
+  const cool: SideTask[] = cooling ? [{ key: 'cool', ...aside, minutes: cooling.minutes.to, hands: false, before: wait }] : [];
+  const mix: SideTask = { key: 'mix', ...aside, minutes: MIX_MIN + (cooling ? SIMMER_MIN : 0), hands: true, before: cooling ? 'cool' : wait };
+  const beforeHeat = { hands: true, place: 'none', stage: 'cook', before: chain.some(({ key }) => key === 'thread') ? 'thread' : 'dry' } as const;
+  const finish: SideTask[] = [
+    ...(glaze ? [{ key: 'glaze', minutes: glaze.minutes.to, ...beforeHeat } as const] : []),
+    ...(dip ? [{ key: 'dip', minutes: DIP_MIN, ...beforeHeat } as const] : []),
+    ...(slurry ? [{ key: 'slurry', minutes: SLURRY_MIN, ...beforeHeat } as const] : []),
+  ];
   const soak: SideTask = { key: 'soak', stage: 'cook', minutes: inputs.pins.soakMin ?? SOAK_MIN, hands: false, place: 'none', before: 'thread' };
-  return [mix, soak];
+  return [...cool, mix, ...finish, soak];
 }
 
 function fewestLots(chain: readonly Task[], limitMin: number): number {
@@ -112,11 +134,13 @@ function quietNear(tableAtMs: number, zone: string): Interval[] {
   return known;
 }
 
-/** Half-way through a long marinade; in the night, when the night is over. Undefined for a short one. */
-function turnAt({ startMs, endMs, minutes }: { startMs: number; endMs: number; minutes: number }, quiet: readonly Interval[]): number | undefined {
-  if (minutes < TURN_FROM_MIN) return undefined;
+/** When the bag is turned: morning and evening in a long marinade; once, half-way, in a shorter one; not at all in a short one. */
+function turnsOf({ startMs, endMs, minutes }: Job, { quiet, zone }: { quiet: readonly Interval[]; zone: string }): number[] {
+  if (minutes < TURN_FROM_MIN) return [];
+  const twiceADay = minutes < TURN_TWICE_A_DAY_MIN ? [] : TURN_HOURS.flatMap((at) => dailyInstants(startMs + TURN_CLEAR_MS, endMs - TURN_CLEAR_MS, zone, at)).sort((a, b) => a - b);
+  if (twiceADay.length > 0) return twiceADay.slice(0, TURN_KEYS.length);
   const halfWay = Math.round((startMs + endMs) / 2 / 60_000) * 60_000;
   const night = quiet.find(({ fromMs, toMs }) => halfWay >= fromMs && halfWay < toMs);
   const turn = night ? night.toMs : halfWay;
-  return turn + TURN_MIN * 60_000 <= endMs ? turn : undefined;
+  return turn + TURN_MIN * 60_000 <= endMs ? [turn] : [];
 }

@@ -1,6 +1,10 @@
 export const WAYS = ['stir-fry', 'flat-skewers', 'cube-skewers', 'table-grill', 'thin-steak'] as const;
 export type Way = (typeof WAYS)[number];
 
+/** What a cut or a marinade is for: a way that is planned here, or drying. */
+export const USES = [...WAYS, 'jerky'] as const;
+export type Use = (typeof USES)[number];
+
 /** What the knife makes of the piece. */
 export const SHAPES = ['strips', 'ribbons', 'shaved', 'cubes', 'unrolled', 'butterflied', 'pounded', 'sliced-after'] as const;
 export type Shape = (typeof SHAPES)[number];

@@ -1,15 +1,17 @@
-import type { Way } from '../cooking';
+import type { Use } from '../cooking';
 import type { HoldBackPurpose } from './scaleMarinade';
 
 /** What is said of a marinade beside its lines. */
 export interface MarinadeFacts {
   name: string;
   note: string;
-  ways: Way[];
+  ways: Use[];
   forMassG: number;
   minutes: { from: number; to: number };
   holdBackShare: number;
   holdBackFor?: HoldBackPurpose;
+  heated?: boolean;
+  oilFirst?: boolean;
 }
 
 export interface BookEntry extends MarinadeFacts {
@@ -37,7 +39,7 @@ export const STARTER_BOOK: readonly BookEntry[] = [
     lines: [line('soy-sauce', 55), line('dark-soy-sauce', 25), line('brown-sugar', 35), line('pear', 90), line('garlic', 18), line('ginger', 6), line('black-pepper', 2), line('sesame-oil', 20)],
   },
   {
-    name: 'Lemon, yogurt and paprika', note: 'Clings well; sour enough that soda has to be rinsed off first.', ways: ['flat-skewers', 'cube-skewers'], forMassG: 1000, minutes: { from: 60, to: 720 }, holdBackShare: 0.2, holdBackFor: 'sauce',
+    name: 'Lemon, yogurt and paprika', note: 'Clings well; sour enough that soda has to be rinsed off first.', ways: ['flat-skewers', 'cube-skewers'], forMassG: 1000, minutes: { from: 60, to: 720 }, holdBackShare: 0.2, holdBackFor: 'dip',
     lines: [line('yogurt', 160), line('lemon-juice', 25), line('salt-fine', 12), line('paprika', 8), line('cumin', 5), line('garlic', 20), line('olive-oil', 25)],
   },
   {
@@ -67,5 +69,21 @@ export const STARTER_BOOK: readonly BookEntry[] = [
   {
     name: 'Smoky rub, dry', note: 'No liquid at all: rub it in and let the salt draw its own brine.', ways: ['flat-skewers', 'cube-skewers', 'thin-steak', 'table-grill'], forMassG: 1000, minutes: { from: 60, to: 960 }, holdBackShare: 0,
     lines: [line('salt-sea', 12), line('brown-sugar', 10), line('paprika-smoked', 8), line('cumin', 4), line('black-pepper', 4), line('garlic-powder', 3), line('mustard-powder', 2)],
+  },
+  {
+    name: 'Cider and star anise, simmered', note: 'Simmered so that the spice opens, then cooled; sweet, for pork and poultry.', ways: ['flat-skewers', 'cube-skewers', 'table-grill'], forMassG: 1000, minutes: { from: 60, to: 960 }, holdBackShare: 0.2, holdBackFor: 'glaze', heated: true,
+    lines: [line('cider', 120), line('soy-sauce', 45), line('salt-fine', 4), line('brown-sugar', 25), line('star-anise', 3), line('ginger', 8), line('garlic', 10), line('neutral-oil', 20)],
+  },
+  {
+    name: 'Pepper and soy, for drying', note: 'Jerky, wet and unsweetened; no oil, which would go rancid.', ways: ['jerky'], forMassG: 1000, minutes: { from: 720, to: 4320 }, holdBackShare: 0,
+    lines: [line('soy-sauce', 80), line('water', 30), line('salt-fine', 4), line('black-pepper', 7), line('garlic-powder', 4), line('onion-powder', 3)],
+  },
+  {
+    name: 'Juniper and maple, for drying', note: 'Jerky, wet, sweet and smoky; no wheat.', ways: ['jerky'], forMassG: 1000, minutes: { from: 720, to: 4320 }, holdBackShare: 0,
+    lines: [line('tamari', 60), line('maple-syrup', 45), line('salt-fine', 6), line('juniper', 6), line('black-pepper', 5), line('smoke', 4)],
+  },
+  {
+    name: 'Salt and pepper rub, for drying', note: 'Jerky, dry: two parts of salt to one of pepper; no sugar, no soy.', ways: ['jerky'], forMassG: 1000, minutes: { from: 240, to: 1440 }, holdBackShare: 0,
+    lines: [line('salt-sea', 14), line('black-pepper', 7), line('coriander-seed', 4), line('garlic-powder', 3)],
   },
 ];

@@ -2,7 +2,8 @@
 const FILM_MM = { thin: 0.25, clinging: 0.4 };
 /** Slices in a bag with some liquid about them take this much of it, ml a gram of meat and mix. */
 const BAG_ML_PER_G = 1.8;
-const BAG_SIZES_ML = [500, 1000, 2000, 3000, 4000, 6000, 10_000];
+/** Usual bags, ml. */
+export const BAG_SIZES_ML = [500, 1000, 2000, 3000, 4000, 6000, 10_000];
 
 export interface CoatCheck {
   /** Thickness of the film if it lay on all surfaces evenly, mm. */
@@ -23,3 +24,15 @@ export function coatCheck({ mixMl, areaM2, meatG, clinging = false }: { mixMl: n
   const wantedBag = (meatG + mixMl) * BAG_ML_PER_G;
   return { filmMm, enough: filmMm < wanted * 0.8 ? 'short' : filmMm > wanted * 4 ? 'plenty' : 'enough', bagMl: BAG_SIZES_ML.find((ml) => ml >= wantedBag) ?? Math.ceil(wantedBag / 1000) * 1000 };
 }
+
+/**
+ * Trimmed meat that a bag takes together with its mix, g.
+ * @param mixMlPerMeatG of the mix as it is written
+ */
+export function meatForBag(bagMl: number, mixMlPerMeatG: number): number {
+  if (!(bagMl > 0) || !(mixMlPerMeatG >= 0)) throw new RangeError('bagMl must be positive');
+  return bagMl / BAG_ML_PER_G / (1 + mixMlPerMeatG);
+}
+
+/** Starch and oil on the meat, percent of its weight: starch from 1 tsp to 280 g up to a quarter cup to a kilogram (common practice), oil an own estimate. */
+export const COAT_PRACTICE = { starchPercent: { from: 1, to: 3.2 }, oilPercent: { from: 1, to: 4 } } as const;

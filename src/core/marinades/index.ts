@@ -8,10 +8,13 @@ export {
 } from './scaleMarinade';
 export { measureIngredient, readIngredient, type MeasuredIngredient } from './measureIngredient';
 export {
-  DIFFUSIVITY_SPREAD, equilibriumSalt, saltDiffusivity, uptake, uptakeAt, uptakeCurve, uptakeModel,
-  type Equilibrium, type EquilibriumInput, type Uptake, type UptakeInput, type UptakeModel, type UptakePoint,
+  DIFFUSIVITY_SPREAD, equilibriumSalt, saltDiffusivity, SOLUTE_D_4C_M2_S, STACKED_SLOWER, uptake, uptakeAt, uptakeCurve, uptakeModel,
+  type Equilibrium, type EquilibriumInput, type Solute, type Uptake, type UptakeInput, type UptakeModel, type UptakePoint,
 } from './uptake';
 export { saltLanding, solveSalt, solveSugar, USUAL_WATER_FRACTION, type Meat, type Solved } from './targets';
-export { substitute, type Change, type Substituted, type Wish } from './substitute';
-export { coatCheck, type CoatCheck } from './coat';
-export { FINE_SALT } from './plainSalt';
+export { hasStandIn, substitute, type Change, type Substituted, type Wish } from './substitute';
+export { BAG_SIZES_ML, COAT_PRACTICE, coatCheck, meatForBag, type CoatCheck } from './coat';
+export { COOL_ENOUGH_C, COOLING_PLACES, coolingMinutes, OFF_THE_STOVE_C, type CoolingPlace } from './cooling';
+export { CORN_STARCH, FINE_SALT, FRUIT_INGREDIENTS, NEUTRAL_OIL } from './pantry';
+export { fractionsOf, SALT_PER_SODIUM, type Label, type LabelFractions } from './label';
+export { searchIngredients } from './searchIngredients';

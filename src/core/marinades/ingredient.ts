@@ -27,4 +27,8 @@ export interface Ingredient {
   glutamate?: boolean;
   /** What it is counted in at home. */
   piece?: { name: string; massG: number };
+  /** Made by the cook, from a label. */
+  own?: boolean;
+  /** Put away: marinades made with it stand, but it is not offered. */
+  removed?: boolean;
 }

@@ -1,26 +1,11 @@
-import type { Allergen, Ingredient, IngredientKind } from './ingredient';
-import { FINE_SALT } from './plainSalt';
-
-interface Extras extends Pick<Ingredient, 'strongEnzyme' | 'alcohol' | 'glutamate' | 'piece'> {
-  names?: string[];
-  allergens?: Allergen[];
-  salt?: number;
-  sugar?: number;
-  acid?: number;
-  fat?: number;
-  starch?: number;
-}
-
-/** Acid by mass of what was listed before it was asked for: typical, from memory. */
-const USUAL_ACID: Record<string, number> = { 'lemon-juice': 0.055, 'lime-juice': 0.06, 'orange-juice': 0.008, 'rice-vinegar': 0.045, 'cider-vinegar': 0.05, yogurt: 0.01, kiwi: 0.012 };
-
-const make = (id: string, name: string, kind: IngredientKind, densityGPerMl: number, waterFraction: number, { names, allergens, salt, sugar, acid, fat, starch, ...rest }: Extras = {}): Ingredient => ({
-  id, name, kind, densityGPerMl, waterFraction, otherNames: names ?? [], allergens: allergens ?? [], saltFraction: salt ?? 0, sugarFraction: sugar ?? 0,
-  acidFraction: acid ?? USUAL_ACID[id] ?? 0, fatFraction: fat ?? (kind === 'oil' ? 1 : 0), starchFraction: starch ?? (kind === 'starch' ? 0.85 : 0), ...rest,
-});
+import type { Ingredient } from './ingredient';
+import { make } from './ingredientRow';
+import { CORN_STARCH, FINE_SALT, FRUIT_INGREDIENTS, NEUTRAL_OIL } from './pantry';
 
 /** Carriers of salt after USDA-type sodium x 2.54, densities and water typical and from memory: docs/sources.md, "Ingredients". */
 export const INGREDIENTS: readonly Ingredient[] = [
+  // First: plain "ginger" is the fresh one.
+  ...FRUIT_INGREDIENTS,
   make('soy-sauce', 'Soy sauce', 'liquid', 1.15, 0.635, { names: ['light soy', 'shoyu'], salt: 0.139, sugar: 0.02, allergens: ['soy', 'gluten'], glutamate: true }),
   make('soy-sauce-reduced', 'Soy sauce, reduced salt', 'liquid', 1.13, 0.7, { names: ['low sodium soy sauce', 'lite soy'], salt: 0.08, sugar: 0.03, allergens: ['soy', 'gluten'], glutamate: true }),
   make('dark-soy-sauce', 'Dark soy sauce', 'liquid', 1.2, 0.6, { names: ['mushroom soy'], salt: 0.133, sugar: 0.1, allergens: ['soy', 'gluten'], glutamate: true }),
@@ -55,17 +40,13 @@ export const INGREDIENTS: readonly Ingredient[] = [
   make('paprika', 'Paprika', 'spice', 0.46, 0.11, { names: ['ground sweet pepper'], sugar: 0.1 }),
   make('mustard-powder', 'Mustard powder', 'spice', 0.42, 0.06, { names: ['ground mustard'], allergens: ['mustard'] }),
   make('garlic', 'Garlic, minced', 'fresh', 1.0, 0.59, { sugar: 0.01, piece: { name: 'clove', massG: 5 } }),
-  make('ginger', 'Ginger, grated', 'fresh', 0.97, 0.79, { names: ['root ginger'], sugar: 0.017, strongEnzyme: true, piece: { name: 'thumb', massG: 20 } }),
-  make('onion', 'Onion, grated', 'fresh', 0.95, 0.89, { sugar: 0.042, piece: { name: 'onion', massG: 150 } }),
   make('spring-onion', 'Spring onion, chopped', 'fresh', 0.4, 0.9, { names: ['scallion', 'green onion', 'salad onion'], sugar: 0.023, piece: { name: 'stalk', massG: 15 } }),
   make('fennel-bulb', 'Fennel bulb, grated', 'fresh', 0.6, 0.9, { names: ['florence fennel'], sugar: 0.039, piece: { name: 'bulb', massG: 230 } }),
   make('rosemary', 'Rosemary, chopped', 'fresh', 0.3, 0.68),
   make('thyme', 'Thyme leaves', 'fresh', 0.25, 0.65),
-  make('pear', 'Asian pear, puréed', 'fruit', 1.02, 0.88, { names: ['nashi', 'nashi pear'], sugar: 0.07, piece: { name: 'pear', massG: 200 } }),
-  make('kiwi', 'Kiwi, puréed', 'fruit', 1.03, 0.83, { names: ['kiwifruit', 'kiwi fruit'], sugar: 0.09, strongEnzyme: true, piece: { name: 'kiwi', massG: 70 } }),
-  make('corn-starch', 'Corn starch', 'starch', 0.54, 0.11, { names: ['cornflour', 'cornstarch', 'maize starch'] }),
+  CORN_STARCH,
   make('potato-starch', 'Potato starch', 'starch', 0.65, 0.16, { names: ['potato flour', 'farina'], starch: 0.82 }),
-  make('neutral-oil', 'Oil, neutral', 'oil', 0.92, 0, { names: ['sunflower oil', 'rapeseed oil', 'canola oil', 'vegetable oil'] }),
+  NEUTRAL_OIL,
   make('olive-oil', 'Olive oil', 'oil', 0.915, 0),
   make('sesame-oil', 'Sesame oil, toasted', 'oil', 0.92, 0, { allergens: ['sesame'] }),
   make('peanut-oil', 'Peanut oil', 'oil', 0.915, 0, { names: ['groundnut oil'], allergens: ['peanut'] }),
@@ -161,12 +142,6 @@ export const INGREDIENTS: readonly Ingredient[] = [
   make('lemon-zest', 'Lemon zest', 'fresh', 0.4, 0.8, { names: ['zest of lemon', 'lemon peel', 'grated lemon rind'] }),
   make('orange-zest', 'Orange zest', 'fresh', 0.4, 0.75, { names: ['orange peel', 'zest of orange', 'grated orange rind'] }),
   make('celery', 'Celery, chopped', 'fresh', 0.5, 0.95, { names: ['celery stalk'], sugar: 0.013, allergens: ['celery'], piece: { name: 'stalk', massG: 40 } }),
-  make('apple', 'Apple, grated', 'fruit', 1.0, 0.86, { names: ['apples'], sugar: 0.1, acid: 0.005, piece: { name: 'apple', massG: 130 } }),
-  make('pineapple', 'Pineapple, fresh, puréed', 'fruit', 1.03, 0.86, { names: ['fresh pineapple', 'pineapple'], sugar: 0.1, acid: 0.007, strongEnzyme: true }),
-  make('papaya', 'Papaya, puréed', 'fruit', 1.02, 0.88, { names: ['green papaya', 'pawpaw'], sugar: 0.08, strongEnzyme: true }),
-  make('fig', 'Fig, fresh, puréed', 'fruit', 1.03, 0.79, { names: ['fresh fig', 'fresh figs', 'figs'], sugar: 0.16, strongEnzyme: true, piece: { name: 'fig', massG: 50 } }),
-  make('western-pear', 'Western pear, puréed', 'fruit', 1.02, 0.84, { names: ['conference pear', 'bartlett pear', 'bosc pear'], sugar: 0.1, piece: { name: 'pear', massG: 160 } }),
-  make('pineapple-canned', 'Pineapple, canned', 'fruit', 1.04, 0.83, { names: ['canned pineapple', 'tinned pineapple', 'crushed pineapple'], sugar: 0.14 }),
   make('tapioca-starch', 'Tapioca starch', 'starch', 0.5, 0.11, { names: ['tapioca flour', 'cassava starch'], starch: 0.88 }),
   make('rice-flour', 'Rice flour', 'starch', 0.65, 0.12, { starch: 0.8 }),
   make('flour', 'Wheat flour', 'starch', 0.53, 0.13, { names: ['plain flour', 'all-purpose flour', 'flour'], starch: 0.72, allergens: ['gluten'] }),

@@ -1,6 +1,7 @@
+import type { Use } from '../cooking';
 import type { Allergen, Ingredient } from './ingredient';
 
-export const HOLD_BACK_PURPOSES = ['brushing', 'glaze', 'sauce'] as const;
+export const HOLD_BACK_PURPOSES = ['brushing', 'glaze', 'sauce', 'dip'] as const;
 export type HoldBackPurpose = (typeof HOLD_BACK_PURPOSES)[number];
 
 export interface MarinadeLine {
@@ -19,6 +20,12 @@ export interface Marinade {
   /** Share of the mix split off before it touches raw meat; 0 when none. */
   holdBackShare: number;
   holdBackFor?: HoldBackPurpose;
+  /** Warmed on the stove: it has to cool before it meets raw meat. */
+  heated?: boolean;
+  /** Oil from the start, to spread soda and spices; else last, because oil-coated meat takes up less. Two schools. */
+  oilFirst?: boolean;
+  /** Ways it was made for; left out: any. */
+  uses?: readonly Use[];
   lines: readonly MarinadeLine[];
 }
 
@@ -27,24 +34,31 @@ export interface Mixture {
   waterG: number;
   saltG: number;
   sugarG: number;
+  /** Starches and flours as weighed. */
+  starchG: number;
   allergens: Allergen[];
   alcohol: boolean;
   glutamate: boolean;
 }
 
 export interface ScaledMarinade {
-  /** In the order of adding: starch next to last, oil last. */
+  /** In the order of adding: starch next to last and oil last, or oil first and starch last. */
   lines: MarinadeLine[];
   whole: Mixture;
   /** What goes on the meat. */
   onMeat: Mixture;
   heldBackG: number;
   acid: boolean;
+  /** Citrus or vinegar enough to turn thin meat chalky when it stays long. */
+  sour: boolean;
   strongFruit: boolean;
 }
 
 const ORDER: readonly Ingredient['kind'][] = ['liquid', 'salt', 'sugar', 'acid', 'spice', 'fresh', 'fruit', 'starch', 'oil'];
-const SOUR_ENOUGH = 0.03;
+const ACID_ENOUGH = 0.03;
+/** Acid of lines that are sour in themselves, share of the meat: an own estimate between yogurt and lime marinades. */
+const SOUR_ENOUGH = 0.0015;
+const SOUR_LINE = 0.03;
 const FRUIT_ENOUGH = 0.02;
 
 /**
@@ -57,7 +71,7 @@ export function scaleMarinade(marinade: Marinade, meatG: number, holdBackShare =
   const factor = meatG / marinade.forMassG;
   const lines = marinade.lines
     .map((line) => ({ ...line, massG: line.massG * factor }))
-    .sort((a, b) => ORDER.indexOf(a.ingredient.kind) - ORDER.indexOf(b.ingredient.kind));
+    .sort((a, b) => turnOf(a, marinade) - turnOf(b, marinade));
   const whole = mixture(lines, 1);
   const shareOfMeat = (wanted: (ingredient: Ingredient) => boolean) => lines.reduce((sum, { ingredient, massG }) => sum + (wanted(ingredient) ? massG : 0), 0) / meatG;
   return {
@@ -65,10 +79,13 @@ export function scaleMarinade(marinade: Marinade, meatG: number, holdBackShare =
     whole,
     onMeat: mixture(lines, 1 - holdBackShare),
     heldBackG: whole.massG * holdBackShare,
-    acid: shareOfMeat((ingredient) => ingredient.kind === 'acid') >= SOUR_ENOUGH,
-    strongFruit: shareOfMeat((ingredient) => ingredient.kind === 'fruit' && Boolean(ingredient.strongEnzyme)) >= FRUIT_ENOUGH,
+    acid: shareOfMeat((ingredient) => ingredient.kind === 'acid') >= ACID_ENOUGH,
+    sour: lines.reduce((sum, { ingredient: { acidFraction = 0 }, massG }) => sum + (acidFraction >= SOUR_LINE ? acidFraction * massG : 0), 0) / meatG >= SOUR_ENOUGH,
+    strongFruit: shareOfMeat((ingredient) => Boolean(ingredient.strongEnzyme)) >= FRUIT_ENOUGH,
   };
 }
+
+const turnOf = ({ ingredient: { kind } }: MarinadeLine, { oilFirst }: Pick<Marinade, 'oilFirst'>) => (oilFirst && kind === 'oil' ? -1 : ORDER.indexOf(kind));
 
 function mixture(lines: readonly MarinadeLine[], share: number): Mixture {
   const total = (fraction: (ingredient: Ingredient) => number) => lines.reduce((sum, { ingredient, massG }) => sum + massG * share * fraction(ingredient), 0);
@@ -77,6 +94,7 @@ function mixture(lines: readonly MarinadeLine[], share: number): Mixture {
     waterG: total((ingredient) => ingredient.waterFraction),
     saltG: total((ingredient) => ingredient.saltFraction),
     sugarG: total((ingredient) => ingredient.sugarFraction),
+    starchG: total((ingredient) => (ingredient.kind === 'starch' ? 1 : 0)),
     allergens: [...new Set(lines.flatMap(({ ingredient }) => ingredient.allergens))].sort(),
     alcohol: lines.some(({ ingredient }) => ingredient.alcohol),
     glutamate: lines.some(({ ingredient }) => ingredient.glutamate),

@@ -7,6 +7,8 @@ export interface Wish {
   noAlcohol?: boolean;
   /** Salty sauces in their reduced-salt kind; the salt they lack is not made up. */
   lowSodium?: boolean;
+  /** What is not in the house, by id. */
+  lacking?: readonly string[];
 }
 
 export interface Change {
@@ -80,7 +82,24 @@ const STAND_INS: Record<string, readonly StandIn[]> = {
   balsamic: [{ parts: [['rice-vinegar', 0.85], ['sugar', 0.15]], effect: 'paler' }],
   'black-vinegar': [{ parts: [['rice-vinegar', 1]], effect: 'lighter' }],
   molasses: [{ parts: [['brown-sugar', 0.75], ['water', 0.25]], effect: 'paler' }],
+  'brown-sugar': [{ parts: [['honey', 1.15]], effect: 'browns sooner, tastes of honey' }, { parts: [['sugar', 0.97]], effect: 'plainer' }],
+  honey: [{ parts: [['maple-syrup', 1.3]], effect: 'thinner, less floral' }, { parts: [['brown-sugar', 0.85], ['water', 0.15]], effect: 'no floral taste' }],
+  'palm-sugar': [{ parts: [['brown-sugar', 0.93]], effect: 'less caramel' }],
+  'maple-syrup': [{ parts: [['honey', 0.75], ['water', 0.25]], effect: 'tastes of honey' }],
+  tamarind: [{ parts: [['lemon-juice', 2]], effect: 'sharper, less fruity' }, { parts: [['lime-juice', 1.9]], effect: 'sharper, less fruity' }],
+  'lime-juice': [{ parts: [['lemon-juice', 1.1]], effect: 'a little milder' }],
+  'lemon-juice': [{ parts: [['lime-juice', 0.92]], effect: 'a little sharper' }],
+  shallot: [{ parts: [['onion', 1]], effect: 'coarser' }],
+  onion: [{ parts: [['shallot', 0.8]], effect: 'finer, sweeter' }],
+  'corn-starch': [{ parts: [['potato-starch', 1]], effect: 'glossier' }],
+  'potato-starch': [{ parts: [['corn-starch', 1]], effect: 'a little duller' }],
+  // The same exposure: activity times dose to the power 0.8.
+  pear: [{ parts: [['kiwi', 0.045]], effect: 'much less of it, it is strong; add it last and keep to its clock' }, { parts: [['apple', 1]], effect: 'hardly tenderizes' }],
+  'rice-vinegar': [{ parts: [['cider-vinegar', 0.9], ['water', 0.1]], effect: 'fruitier' }],
 };
+/** Whether something can take its place. */
+export const hasStandIn = (id: string): boolean => id in STAND_INS;
+
 const REDUCED: Record<string, StandIn> = { 'soy-sauce': { parts: [['soy-sauce-reduced', 1]], effect: 'two fifths less salt' }, 'dark-soy-sauce': { parts: [['soy-sauce-reduced', 0.9], ['molasses', 0.1]], effect: 'two fifths less salt' }, tamari: { parts: [['coconut-aminos', 1]], effect: 'two thirds less salt, sweeter' } };
 
 /**
@@ -89,7 +108,7 @@ const REDUCED: Record<string, StandIn> = { 'soy-sauce': { parts: [['soy-sauce-re
  */
 export function substitute(lines: readonly MarinadeLine[], wish: Wish, ingredients: readonly Ingredient[]): Substituted {
   const find = (id: string) => ingredients.find((one) => one.id === id);
-  const inTheWay = ({ allergens, alcohol }: Ingredient) => Boolean(wish.noAlcohol && alcohol) || Boolean(wish.without?.some((one) => allergens.includes(one)));
+  const inTheWay = ({ id, allergens, alcohol }: Ingredient) => Boolean(wish.lacking?.includes(id)) || Boolean(wish.noAlcohol && alcohol) || Boolean(wish.without?.some((one) => allergens.includes(one)));
   const changes: Change[] = [];
   const left: string[] = [];
   let missingSaltG = 0;

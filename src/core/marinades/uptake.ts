@@ -1,16 +1,26 @@
 import { fourierAt, slabInBath } from './diffusion';
 
 const GAS_J_MOL_K = 8.314;
-const SALT_D_4C_M2_S = 2.6e-10;
-const SALT_ACTIVATION_J_MOL = 20_000;
+const ACTIVATION_J_MOL = 20_000;
+
+/** What moves into meat, and how fast at 4 °C, m2/s: salt from the literature (2 to 4.5e-10), the others scaled from free water; from memory all. */
+export const SOLUTE_D_4C_M2_S = {
+  salt: { from: 2.6e-10, to: 2.6e-10 },
+  /** Sucrose to glucose. */
+  sugar: { from: 0.9e-10, to: 1.1e-10 },
+  /** Citric to acetic and lactic; the meat holds acid up on its way, so it is slower still. */
+  acid: { from: 1.1e-10, to: 2e-10 },
+} as const;
+export type Solute = keyof typeof SOLUTE_D_4C_M2_S;
 
 /** The literature for salt in meat scatters about this factor either way; times are shown with it. */
 export const DIFFUSIVITY_SPREAD = 1.5;
 
-/** Diffusivity of salt in lean meat, m2/s: 2.6e-10 at 4 °C, Arrhenius with 20 kJ/mol (from memory, literature 2 to 4.5e-10). */
-export function saltDiffusivity(tempC: number): number {
-  return SALT_D_4C_M2_S * Math.exp((-SALT_ACTIVATION_J_MOL / GAS_J_MOL_K) * (1 / (tempC + 273.15) - 1 / 277.15));
-}
+/** Arrhenius with 20 kJ/mol (from memory, for salt; taken to hold for the others). */
+const warmth = (tempC: number) => Math.exp((-ACTIVATION_J_MOL / GAS_J_MOL_K) * (1 / (tempC + 273.15) - 1 / 277.15));
+
+/** Diffusivity of salt in lean meat, m2/s: 2.6e-10 at 4 °C. */
+export const saltDiffusivity = (tempC: number): number => SOLUTE_D_4C_M2_S.salt.from * warmth(tempC);
 
 export interface EquilibriumInput {
   meatG: number;
@@ -100,25 +110,43 @@ export function uptakeAt({ average, centre, ...fixed }: UptakeModel, minutes?: n
   return { ...fixed, averageFraction: minutes === undefined ? null : average(minutes), centreFraction: minutes === undefined ? null : centre(minutes) };
 }
 
+/**
+ * Slices that lie on each other in a bag take up from their outer faces only: two stuck together are a slab of twice the thickness, four times as
+ * slow. An own estimate of the lower bound; worse is possible.
+ */
+export const STACKED_SLOWER = 4;
+
 export interface UptakePoint {
   minutes: number;
+  /** Whole slice and its middle, well stirred, every face wet. */
   average: number;
   centre: number;
-  /** Middle of the slice if salt moves slower and faster by the spread of the literature. */
+  /** Stacked in a bag. */
+  averageStacked: number;
+  centreStacked: number;
+  /** Middle of the slice if salt moves faster, stirred, and slower, stacked, by the spread of the literature. */
   centreSlow: number;
   centreFast: number;
+  /** Whole slice, well stirred, slowest to fastest of their kind. */
+  sugar: [number, number];
+  acid: [number, number];
 }
 
 /** The curve for a chart from 0 to `untilMin`, its points denser at the start, where it is steep. */
 export function uptakeCurve(input: Omit<UptakeInput, 'minutes'>, untilMin: number, points = 48): UptakePoint[] {
   const model = uptakeModel(input);
+  const slower = (solute: Solute, which: 'from' | 'to') => SOLUTE_D_4C_M2_S[solute][which] / SOLUTE_D_4C_M2_S.salt.from;
   return Array.from({ length: points + 1 }, (_, index) => {
     const minutes = untilMin * (index / points) ** 2;
     return {
       minutes,
       average: model.average(minutes),
       centre: model.centre(minutes),
-      centreSlow: model.centre(minutes / DIFFUSIVITY_SPREAD),
+      averageStacked: model.average(minutes / STACKED_SLOWER),
+      centreStacked: model.centre(minutes / STACKED_SLOWER),
+      sugar: [model.average(minutes * slower('sugar', 'from')), model.average(minutes * slower('sugar', 'to'))],
+      acid: [model.average(minutes * slower('acid', 'from')), model.average(minutes * slower('acid', 'to'))],
+      centreSlow: model.centre(minutes / DIFFUSIVITY_SPREAD / STACKED_SLOWER),
       centreFast: model.centre(minutes * DIFFUSIVITY_SPREAD),
     };
   });

@@ -1,4 +1,4 @@
-import type { Way } from '../cooking';
+import type { Use } from '../cooking';
 
 export const ANIMALS = ['beef', 'veal', 'pork', 'lamb', 'goat', 'venison', 'boar', 'bear', 'bison', 'rabbit', 'chicken', 'turkey', 'duck', 'goose'] as const;
 export type Animal = (typeof ANIMALS)[number];
@@ -45,7 +45,7 @@ export interface Cut {
   /** What usually comes off, as a share of the raw weight. */
   trimLoss: { from: number; to: number };
   trim: string;
-  suits: Partial<Record<Way | 'jerky', SuitsBecause>>;
+  suits: Partial<Record<Use, SuitsBecause>>;
   /** Made by the cook. */
   own?: boolean;
 }

@@ -1,5 +1,6 @@
 import type { Allergen } from '../marinades';
 import type { Animal } from '../pieces';
+import type { Conflict } from '../tenderizing';
 
 /** Where in the work a caution belongs. */
 export type CautionStage = 'piece' | 'firm' | 'slice' | 'tenderize' | 'marinate' | 'cook';
@@ -19,7 +20,8 @@ export type Caution = { stage: CautionStage; guards: 'illness' | 'injury' | 'res
   | { code: 'rinse-in-bowl' }
   | { code: 'soapy'; percent: number; sodiumMg: number }
   | { code: 'weak-soda'; percent: number }
-  | { code: 'soda-after-fruit' }
+  | { code: 'means-conflict'; conflict: Conflict }
+  | { code: 'cool-first'; coolEnoughC: number }
   | { code: 'strong-fruit'; maxMin: number; minutes: number }
   | { code: 'hold-back-first'; massG: number }
   | { code: 'held-back-raw' }

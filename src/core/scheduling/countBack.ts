@@ -6,7 +6,7 @@ const MIN_MS = 60_000;
 const STEP_MIN = 5;
 
 export interface SideTask extends Task {
-  /** Ends when this task of the chain starts. */
+  /** Ends when this task starts: one of the chain, or a side task listed before it. */
   before: Task['key'];
 }
 
@@ -41,7 +41,7 @@ export function countBack(input: CountBackInput): Schedule {
 
   const placed = bestPlacement(input);
   if (!placed) return { ok: false, problem: { code: 'too-long-warm', warmMin: warmMinutes(chain, lots), limitMin: warmLimitMin } };
-  const jobs = [...placed, ...side.flatMap((task) => placeSide(task, placed))].sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
+  const jobs = side.reduce<Job[]>((known, task) => [...known, ...placeSide(task, known)], placed).sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
   const startMs = Math.min(tableAtMs, ...jobs.map((job) => job.startMs));
   return {
     ok: true,

@@ -1,9 +1,19 @@
 import type { Shape } from '../cooking';
 import type { Cut } from '../pieces';
-import { soda, sodiumLeftMg, type SodaAdvice } from './soda';
+import { biteOf, MEANS, type Bite, type TenderizingMeans } from './bite';
+import type { SodaChoice } from './chooseSoda';
+import { EXPOSURE } from './enzymes';
+import { FORCE_WORK, forceFits, type Force, type ForceChoice } from './force';
+import { soda, SODA_WORK, sodiumLeftMg, type SodaAdvice } from './soda';
 
-export const MEANS = ['nothing', 'soda-left-in', 'soda-rinsed', 'pounding', 'needling'] as const;
-export type TenderizingMeans = (typeof MEANS)[number];
+export const RISKS = ['none', 'soapy', 'uneven', 'pierced', 'too-soft', 'chalky', 'cured', 'gluey'] as const;
+export const FLAVOURS = ['own', 'browns', 'fruity', 'takes-marinade', 'sour', 'seasoned', 'glossy'] as const;
+
+/** What is done to the meat by hand; fruit, acid, salt and coat are of the mix. */
+export interface TenderizingChoice {
+  soda: SodaChoice;
+  force: ForceChoice;
+}
 
 export interface MeansInput {
   cut: Pick<Cut, 'work'>;
@@ -13,6 +23,8 @@ export interface MeansInput {
   massG: number;
   /** What fresh fruit in the marinade does by the time it comes out; 0 without. */
   fruitExposure: number;
+  pink?: boolean;
+  lnTasted?: number;
 }
 
 export interface MeansCompared {
@@ -23,53 +35,59 @@ export interface MeansCompared {
   /** Added by it, mg per 100 g of meat; of rinsed soda what may be left. */
   sodiumMgPer100G: { from: number; to: number };
   /** How much there is to bite through, 0 melting to 10 leather: a rule of thumb for comparing plans. */
-  bite: { from: number; likely: number; to: number };
-  risk: 'none' | 'soapy' | 'uneven' | 'pierced' | 'too-soft';
+  bite: Bite;
+  risk: (typeof RISKS)[number];
+  flavour: (typeof FLAVOURS)[number];
   fits: boolean;
+  /** What to choose for it; absent where it is a matter of the mix. */
+  choice?: TenderizingChoice;
 }
 
-/** Bite of the muscle itself at the usual 4 mm of fibre, and what each means leaves of it: own estimates, to be corrected by tastings. */
-const BITE = { tender: 2, some: 4, hard: 6.5 } as const;
-const USUAL_FIBRE_MM = 4;
-const FIBRE_POWER = 0.4;
-const LEFT: Record<TenderizingMeans, number> = { nothing: 1, 'soda-left-in': 0.8, 'soda-rinsed': 0.62, pounding: 0.7, needling: 0.65 };
-const FRUIT_TAKES = 0.35;
-const UNSURE = 0.3;
 const WHOLE: readonly Shape[] = ['cubes', 'sliced-after'];
-const POUND_MIN = { start: 5, perKg: 12 };
-const NEEDLE_MIN = { start: 4, perKg: 6 };
-
-/** Bite on a scale from 0, melting, to 10, leather. A rule of thumb with its uncertainty: it compares plans of one cook, no more. */
-export function biteOf({ cut, fibreLengthMm, fruitExposure }: Pick<MeansInput, 'cut' | 'fibreLengthMm' | 'fruitExposure'>, means: TenderizingMeans): MeansCompared['bite'] {
-  const likely = BITE[cut.work] * (fibreLengthMm / USUAL_FIBRE_MM) ** FIBRE_POWER * LEFT[means] * (1 - FRUIT_TAKES * Math.min(1, fruitExposure / 2));
-  const held = (value: number) => Math.min(10, Math.max(0, value));
-  return { from: held(likely * (1 - UNSURE)), likely: held(likely), to: held(likely * (1 + UNSURE)) };
-}
+/** Salt for an hour or two before it is cooked, and what it adds: 1 % of the meat (common practice), 39 % of it sodium. */
+const SALT_EARLY = { waitMin: 60, sodiumMgPer100G: 393 };
+const COAT_MIN = 3;
+const FORCES_BY_MEANS = { pounding: 'mallet', needling: 'needle', scoring: 'score' } as const satisfies Partial<Record<TenderizingMeans, Force>>;
 
 /**
- * The ways to tenderize one batch side by side: effort, time, sodium, bite and what can go wrong. What does not fit the shape is said, not hidden.
- * @throws RangeError for a weight or thickness that is not positive
+ * The means to tenderize one batch side by side, each by itself on the mix there is: effort, time, sodium, flavour, bite and what can go wrong.
+ * What does not fit the shape is said, not hidden.
+ * @throws RangeError for a weight, thickness or fibre length that is not positive
  */
 export function compareMeans(input: MeansInput): MeansCompared[] {
   const { massG, thicknessMm, shape, fruitExposure } = input;
-  if (!(massG > 0) || !(thicknessMm > 0) || !(input.fibreLengthMm > 0)) throw new RangeError('massG, thicknessMm and fibreLengthMm must be positive');
-  const kg = massG / 1000;
-  const [left, rinsed] = (['leave-in', 'rinse-off'] as const).map((school) => soda({ massG, thicknessMm, school }));
+  if (!(massG > 0) || !(thicknessMm > 0)) throw new RangeError('massG and thicknessMm must be positive');
+  const work = ({ start, perKg }: { start: number; perKg: number }) => start + (perKg * massG) / 1000;
   const per100G = (advice: SodaAdvice) => {
     const { from, to } = sodiumLeftMg(advice);
     return { from: (from / massG) * 100, to: (to / massG) * 100 };
   };
-  const none = { from: 0, to: 0 };
+  const none = { handsMin: 0, waitMin: 0, sodiumMgPer100G: { from: 0, to: 0 } };
   const surface = !WHOLE.includes(shape);
-  const own: Record<TenderizingMeans, Omit<MeansCompared, 'means' | 'bite'>> = {
-    nothing: { handsMin: 0, waitMin: 0, sodiumMgPer100G: none, risk: 'none', fits: true },
-    'soda-left-in': { handsMin: 0, waitMin: 0, sodiumMgPer100G: per100G(left!), risk: fruitExposure > 0.5 ? 'too-soft' : 'soapy', fits: surface && thicknessMm <= 5 },
-    'soda-rinsed': {
-      handsMin: Math.ceil(8 + 5 * kg), waitMin: rinsed!.soakMin + rinsed!.drainMin, risk: fruitExposure > 0.5 ? 'too-soft' : 'soapy', fits: surface,
-      sodiumMgPer100G: per100G(rinsed!),
-    },
-    pounding: { handsMin: Math.ceil(POUND_MIN.start + POUND_MIN.perKg * kg), waitMin: 0, sodiumMgPer100G: none, risk: 'uneven', fits: shape !== 'shaved' },
-    needling: { handsMin: Math.ceil(NEEDLE_MIN.start + NEEDLE_MIN.perKg * kg), waitMin: 0, sodiumMgPer100G: none, risk: 'pierced', fits: shape !== 'shaved' && shape !== 'strips' },
+  const left = soda({ massG, thicknessMm, school: 'leave-in' });
+  const rinsed = soda({ massG, thicknessMm, school: 'rinse-off' });
+  const softened = fruitExposure > EXPOSURE.tender;
+  const byForce = (means: keyof typeof FORCES_BY_MEANS) => {
+    const force = FORCES_BY_MEANS[means];
+    return { ...none, handsMin: Math.ceil(work(FORCE_WORK[force])), fits: forceFits(force, shape), choice: { soda: 'skip', force } as const, flavour: 'takes-marinade' as const };
   };
-  return MEANS.map((means) => ({ means, ...own[means], bite: biteOf(input, means) }));
+  const own: Record<TenderizingMeans, Omit<MeansCompared, 'means' | 'bite'>> = {
+    nothing: { ...none, risk: 'none', flavour: 'own', fits: true, choice: { soda: 'skip', force: 'none' } },
+    'soda-left-in': { ...none, sodiumMgPer100G: per100G(left), risk: softened ? 'too-soft' : 'soapy', flavour: 'browns', fits: surface && thicknessMm <= 5, choice: { soda: 'leave-in', force: 'none' } },
+    'soda-rinsed': {
+      handsMin: Math.ceil(work(SODA_WORK.soda) + work(SODA_WORK.rinse)), waitMin: rinsed.soakMin + rinsed.drainMin, sodiumMgPer100G: per100G(rinsed),
+      risk: softened ? 'too-soft' : 'soapy', flavour: 'browns', fits: surface, choice: { soda: 'rinse-off', force: 'none' },
+    },
+    fruit: { ...none, risk: 'too-soft', flavour: 'fruity', fits: surface && input.cut.work !== 'tender' },
+    pounding: { ...byForce('pounding'), risk: 'uneven' },
+    needling: { ...byForce('needling'), risk: 'pierced' },
+    scoring: { ...byForce('scoring'), risk: 'pierced' },
+    salt: { ...none, waitMin: SALT_EARLY.waitMin, sodiumMgPer100G: { from: SALT_EARLY.sodiumMgPer100G, to: SALT_EARLY.sodiumMgPer100G }, risk: 'cured', flavour: 'seasoned', fits: true },
+    acid: { ...none, risk: 'chalky', flavour: 'sour', fits: shape !== 'cubes' },
+    coat: { ...none, handsMin: COAT_MIN, risk: 'gluey', flavour: 'glossy', fits: shape !== 'sliced-after' },
+  };
+  // Beside what is already in the mix; fruit by itself goes as far as tender.
+  const mixed: TenderizingMeans[] = fruitExposure > 0 ? ['fruit'] : [];
+  const exposure = (means: TenderizingMeans) => (means === 'fruit' && fruitExposure === 0 ? 1 : fruitExposure);
+  return MEANS.map((means) => ({ means, ...own[means], bite: biteOf({ ...input, means: [means, ...mixed], fruitExposure: exposure(means) }) }));
 }

@@ -12,6 +12,11 @@ export const SODA_PRACTICE = {
   'rinse-off': { percent: { from: 1.5, usual: 1.5, to: 2.8 }, minutes: { from: 20, to: 30 }, rinses: 3, drainMin: 20 },
 } as const;
 
+/** Handwork: a start and so much per kilogram, min. Own estimates. */
+export const SODA_WORK = { soda: { start: 3, perKg: 2 }, rinse: { start: 5, perKg: 3 } } as const;
+/** Oil to spread a rinsed dose evenly: a teaspoon per 500 g, share of the meat. "A little" is common practice, the figure an own estimate. */
+const SPREADING_OIL = 0.009;
+
 export interface SodaInput {
   massG: number;
   thicknessMm: number;
@@ -34,6 +39,8 @@ export interface SodaAdvice {
   soakMin: number;
   rinses: number;
   drainMin: number;
+  /** Oil to rub it in with, g; none where it goes into the marinade. */
+  spreadingOilG: number;
   /** In the whole dose, before any rinsing. */
   sodiumMg: number;
   /** Relative index, no unit: below 0.4 weak. An estimate. */
@@ -80,6 +87,7 @@ export function soda({ massG, thicknessMm, school, minutes, percent, rinses }: S
     soakMin,
     rinses: rinseCount,
     drainMin: rinseCount > 0 ? SODA_PRACTICE['rinse-off'].drainMin : 0,
+    spreadingOilG: school === 'rinse-off' ? massG * SPREADING_OIL : 0,
     sodiumMg: sodaG * SODIUM_IN_SODA * 1000,
     strength,
     taste,

@@ -1,10 +1,10 @@
-import type { Shape, Way } from '../cooking';
+import type { Shape, Use, Way } from '../cooking';
 import type { Firmness, FirmnessReport, FreezerPreset, SolvedShape } from '../firming';
 import type { Cut, SuitsBecause } from '../pieces';
 import type { CutStep, DialProblem } from '../slicing';
 import type { TenderizingAnswer, TenderizingJudgement } from '../tenderizing';
 import { formatDuration, formatLength, formatNumber, type FormatStyle } from '../units';
-import { WAY_NAMES } from './names';
+import { USE_NAMES } from './names';
 
 export const SHAPE_NAMES: Record<Shape, string> = {
   strips: 'Strips', ribbons: 'Flat ribbons', shaved: 'Shaved', cubes: 'Cubes', unrolled: 'Unrolled sheet', butterflied: 'Opened like a book', pounded: 'Scored and pounded', 'sliced-after': 'Whole, sliced after',
@@ -30,7 +30,7 @@ export const SUITS_WORDS: Record<SuitsBecause, string> = {
 
 /** The ways a cut suits, each with its reason. */
 export function suitsLines({ suits }: Pick<Cut, 'suits'>): { way: string; because: string }[] {
-  return (Object.entries(suits) as [Way | 'jerky', SuitsBecause][]).map(([way, because]) => ({ way: way === 'jerky' ? 'Jerky' : WAY_NAMES[way], because: SUITS_WORDS[because] }));
+  return (Object.entries(suits) as [Use, SuitsBecause][]).map(([use, because]) => ({ way: USE_NAMES[use], because: SUITS_WORDS[because] }));
 }
 
 export const FAT_NAMES: Record<Cut['fat'], string> = { lean: 'lean', some: 'some fat', marbled: 'marbled', rich: 'rich in fat' };

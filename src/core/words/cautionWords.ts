@@ -1,6 +1,7 @@
 import type { Caution } from '../safety';
 import { formatDuration, formatLength, formatMass, formatNumber, formatRoughly, formatTemperature, type FormatStyle } from '../units';
 import { ALLERGEN_NAMES, ANIMAL_NAMES, listOf } from './names';
+import { conflictWords } from './tenderizingWords';
 
 export interface CautionWords {
   title: string;
@@ -44,8 +45,10 @@ export function cautionWords(caution: Caution, style: FormatStyle): CautionWords
       };
     case 'weak-soda':
       return { title: 'Hardly enough soda to notice', text: `${formatNumber(caution.percent, style.locale, 2)} % for this time does little; more minutes or a little more soda.` };
-    case 'soda-after-fruit':
-      return { title: 'Strong fruit and soda together', text: 'Both soften the surface; on thin slices that turns to mush.' };
+    case 'means-conflict':
+      return conflictWords(caution.conflict);
+    case 'cool-first':
+      return { title: 'Cool it before it meets raw meat', text: `Down to ${temp(caution.coolEnoughC)}, cool to the hand. Warm it would start to cook the surface and keep the meat where bacteria grow.` };
     case 'strong-fruit':
       return { title: `Fruit for ${formatDuration(caution.minutes)}`, text: `At this thickness stop at about ${formatRoughly(caution.maxMin)}, or it turns to mush; ripe fruit works several times as fast. An estimate.` };
     case 'hold-back-first':

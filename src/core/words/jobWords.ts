@@ -1,5 +1,6 @@
 import type { BatchInputs, BatchPlan, Surroundings } from '../batches';
-import type { Job, JobKey } from '../scheduling';
+import { COOL_ENOUGH_C } from '../marinades';
+import { isTurn, TURN_KEYS, type Job, type JobKey } from '../scheduling';
 import { SHAPE_UNITS } from './boardWords';
 import { formatDuration, formatLength, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
 
@@ -15,7 +16,7 @@ export interface JobWords {
 export const JOB_SHORT: Record<JobKey, string> = {
   temper: 'Temper', 'rinse-bones': 'Rinse', pound: 'Pound', carve: 'Slice',
   trim: 'Trim', firm: 'Firm', slice: 'Slice', soda: 'Soda on', 'soda-wait': 'Soda', rinse: 'Rinse', drain: 'Drain', mix: 'Mix', coat: 'Coat', marinate: 'Marinate',
-  turn: 'Turn', soak: 'Soak sticks', thread: 'Thread', dry: 'Wipe dry', cook: 'Cook',
+  ...(Object.fromEntries(TURN_KEYS.map((key) => [key, 'Turn'])) as Record<(typeof TURN_KEYS)[number], string>), beat: 'Beat', pierce: 'Pierce', score: 'Score', cool: 'Cool', glaze: 'Glaze', dip: 'Dip', slurry: 'Slurry', soak: 'Soak sticks', thread: 'Thread', dry: 'Wipe dry', cook: 'Cook',
 };
 
 export interface JobContext {
@@ -28,15 +29,20 @@ export interface JobContext {
 export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: JobContext, style: FormatStyle): JobWords {
   const mass = (massG: number) => formatMass(massG, style);
   const length = (mm: number) => formatLength(mm, style);
-  const { slice, tenderize, marinate, cook, piece, lots } = plan;
+  const { slice, tenderize, marinate, sides, cook, piece, lots } = plan;
+  const { force } = tenderize;
   const inLots = lots > 1 ? ` Work in ${lots} lots, the rest stays in the fridge.` : '';
   const say = (title: string, text: string): JobWords => ({ title, short: JOB_SHORT[key], text });
   const soda = tenderize.schools['rinse-off'];
   const reached = Math.round((marinate.uptake.centreFraction ?? 0) * 20) * 5;
+  const span = ({ from, to }: { from: number; to: number }) => (from === to ? formatDuration(to) : `${formatDuration(from)} to ${formatDuration(to)}`);
+  const volume = (ml: number) => `${formatNumber(ml < 20 ? ml : Math.round(ml / 5) * 5, style.locale, ml < 20 ? 1 : 0)} ml`;
+  const boilFirst = marinate.heldBack === 'raw' ? 'It touched raw meat: a rolling boil first. ' : '';
   const { state } = plan.firm;
   const dial = slice.dial ? ` Slicing machine at ${formatNumber(slice.dial.dial, style.locale, 1)}.` : '';
   const counted = (n: number) => `${formatNumber(n, style.locale)} ${SHAPE_UNITS[slice.shape][n === 1 ? 0 : 1]}`;
 
+  if (isTurn(key)) return say('Turn the bag', 'Turn it, knead it, press the slices apart.');
   switch (key) {
     case 'temper':
       return say('Temper it', `${state.is === 'frozen' && state.input.place === 'bench' ? 'On the board' : 'In the fridge'}, about ${formatDuration(plan.firm.minutes)}, until the blade goes in by itself. An estimate: press it and see.`);
@@ -60,7 +66,7 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: Jo
     case 'carve':
       return say('Slice it across', `After its rest, across the fibres, ${length(slice.thicknessMm)} thick${slice.bevelDeg ? `, knife leaning ${formatNumber(slice.bevelDeg, style.locale)}°` : ''}. A clean board: the one for raw meat is put away.`);
     case 'soda':
-      return say('Soda on', `Sprinkle ${mass(soda.sodaG)} of soda (${soda.spoken.spoken}) over the slices and rub it in, a little oil helps to spread it.${inLots}`);
+      return say('Soda on', `Sprinkle ${mass(soda.sodaG)} of soda (${soda.spoken.spoken}) over the slices and rub it in with ${mass(soda.spreadingOilG)} of oil, which spreads it.${inLots}`);
     case 'soda-wait':
       return say('Soda works', `In the fridge, ${formatDuration(soda.soakMin)}.`);
     case 'rinse':
@@ -69,16 +75,33 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: Jo
       return say('Drain', `In a colander over a bowl, in the fridge, ${formatDuration(soda.drainMin)}.`);
     case 'mix': {
       const held = marinate.heldBack === 'clean' ? ` Hold back ${mass(marinate.heldBackG)} for ${around.marinade.holdBackFor ?? 'later'} before any of it meets the meat.` : '';
-      return say('Mix the marinade', `${mass(marinate.whole.massG)} in all. Starch next to last, oil last.${held}`);
+      const order = marinate.lines[0]?.ingredient.kind === 'oil' ? 'Oil first, starch last.' : 'Starch next to last, oil last.';
+      return sides.cooling
+        ? say('Simmer the marinade', `${mass(marinate.whole.massG)} in all. Simmer liquids, sugar and spice, let it cool; fresh fruit, starch and oil go in cold. ${order}${held}`)
+        : say('Mix the marinade', `${mass(marinate.whole.massG)} in all. ${order}${held}`);
     }
+    case 'cool':
+      return say('Let the marinade cool', sides.cooling!.place === 'ice-bath' ? `In a bowl of iced water, stirred, ${span(sides.cooling!.minutes)}, until it is no warmer than ${formatTemperature(COOL_ENOUGH_C, style)}.` : `On the counter, stirred now and then, ${span(sides.cooling!.minutes)}, until it is no warmer than ${formatTemperature(COOL_ENOUGH_C, style)}; iced water under the bowl is much quicker.`);
+    case 'glaze':
+      return say('Reduce the glaze', `${boilFirst}Simmer the held-back part from ${volume(sides.glaze!.fromMl)} to about ${volume(sides.glaze!.toMl)}, ${span(sides.glaze!.minutes)}, until it coats the spoon. It thickens as it cools.`);
+    case 'dip':
+      return say('Make the dip', `${boilFirst}${mass(sides.dip!.massG)} of the held-back part in a clean bowl. Taste it: sharper, sweeter, thinner with water.`);
+    case 'slurry':
+      return say('Stir the slurry', `${mass(sides.slurry!.starchG)} of starch with two parts of water, ${volume(sides.slurry!.waterMl)}, in a cup; stir again before it goes in at the end, with the held-back sauce.${marinate.onMeat.starchG > 0 ? ' Less than usual: the meat carries starch already.' : ''}`);
+    case 'beat':
+      return say('Beat it', force?.when === 'before'
+        ? `The whole piece, before it is cut, with ${force.force === 'mallet' ? 'a mallet' : 'a rolling pin'}, evenly on all sides.${inLots}`
+        : `Under film, with ${force?.force === 'mallet' ? 'the mallet' : 'a rolling pin'}, pushing outward rather than smashing, to ${length(slice.pieceMm.thicknessMm)}: they grow to about ${length(slice.pieceMm.lengthMm)} × ${length(slice.pieceMm.widthMm)}.${inLots}`);
+    case 'pierce':
+      return say('Pierce it', `With a clean needle roller, ${force?.when === 'before' ? 'over the whole piece on both sides' : 'once over each slice'}. Then it counts as pierced meat to the end.${inLots}`);
+    case 'score':
+      return say('Score it', `A grid of 6 mm, lightly, on both faces. Then it counts as pierced meat to the end.${inLots}`);
     case 'coat': {
       const leaveIn = tenderize.choice === 'leave-in' ? ` Stir in ${mass(tenderize.schools['leave-in'].sodaG)} of soda (${tenderize.schools['leave-in'].spoken.spoken}) first.` : '';
       return say('Coat the slices', `${mass(marinate.onMeat.massG)} of marinade.${leaveIn} Coat piece by piece: a slice stuck to another stays unmarinated. Press the air out of the bag.`);
     }
     case 'marinate':
       return say(marinate.place === 'fridge' ? 'Marinate in the fridge' : 'Marinate on the counter', `${formatDuration(marinate.minutes)}${marinate.place === 'fridge' ? `, at ${formatTemperature(4, style)} or colder` : ''}. By then the middle of a slice holds ${reached > 95 ? 'nearly all' : `about ${formatNumber(reached, style.locale)} %`} of the salt it will get, in a bag that is turned and not packed tight.`);
-    case 'turn':
-      return say('Turn the bag', 'Turn it, knead it, press the slices apart.');
     case 'soak':
       return say('Put the sticks to soak', `${formatNumber(cook.sticks, style.locale)} bamboo sticks, water above them. Metal ones need none.`);
     case 'thread':

@@ -1,13 +1,15 @@
-import type { SodaReason, SodaChoice } from '../tenderizing';
-import type { Allergen } from '../marinades';
+import type { SodaChoice } from '../tenderizing';
+import type { Allergen, IngredientKind } from '../marinades';
 import type { Animal } from '../pieces';
 import type { Stage } from '../scheduling';
-import type { Way } from '../cooking';
+import type { Use, Way } from '../cooking';
 
 export const WAY_NAMES: Record<Way, string> = { 'stir-fry': 'Stir-fry', 'flat-skewers': 'Skewers, flat', 'cube-skewers': 'Skewers, cubes', 'table-grill': 'Table grill', 'thin-steak': 'Thin steak' };
+export const USE_NAMES: Record<Use, string> = { ...WAY_NAMES, jerky: 'Jerky' };
 export const ANIMAL_NAMES: Record<Animal, string> = {
   beef: 'Beef', veal: 'Veal', pork: 'Pork', lamb: 'Lamb', goat: 'Goat', venison: 'Venison', boar: 'Wild boar', bear: 'Bear', bison: 'Bison', rabbit: 'Rabbit', chicken: 'Chicken', turkey: 'Turkey', duck: 'Duck', goose: 'Goose',
 };
+export const KIND_NAMES: Record<IngredientKind, string> = { liquid: 'liquid', salt: 'salt', spice: 'spice', sugar: 'sweet', fresh: 'fresh', fruit: 'fruit', acid: 'sour', starch: 'starch', oil: 'oil' };
 export const STAGE_NAMES: Record<Stage, string> = { piece: 'Piece', firm: 'Firm', slice: 'Slice', tenderize: 'Tenderize', marinate: 'Marinate', cook: 'Cook', taste: 'Taste' };
 export const WORK_NAMES = { tender: 'tender cut', some: 'some work in it', hard: 'hard-working muscle' } as const;
 export const SODA_NAMES: Record<SodaChoice, string> = { 'leave-in': 'Leave it in', 'rinse-off': 'Rinse it off', skip: 'Skip soda' };
@@ -15,15 +17,6 @@ export const SODA_NAMES: Record<SodaChoice, string> = { 'leave-in': 'Leave it in
 export const ALLERGEN_NAMES: Record<Allergen, string> = {
   gluten: 'wheat (gluten)', crustaceans: 'crustaceans', egg: 'egg', fish: 'fish', peanut: 'peanut', soy: 'soy', milk: 'milk', 'tree-nuts': 'tree nuts',
   celery: 'celery', mustard: 'mustard', sesame: 'sesame', sulphites: 'sulphites', lupin: 'lupin', molluscs: 'molluscs',
-};
-
-export const SODA_REASONS: Record<SodaReason, string> = {
-  'tender-cut': 'This cut is tender as it is.',
-  'tough-or-thick': 'Tough cut or thicker slices: a stronger dose, rinsed off, does more.',
-  'thin-strips': 'Thin strips in a savoury marinade: a little soda can stay in.',
-  'acid-marinade': 'The marinade is sour and would cancel soda left in, so rinse it off first.',
-  'thick-piece': 'Soda works from the surface: cubes and whole steaks are pounded or scored instead.',
-  'strong-fruit': 'The fruit in the marinade already tenderizes; do not stack soda on it.',
 };
 
 /** The line that stands within reach of every safety figure. */

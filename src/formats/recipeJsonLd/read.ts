@@ -1,4 +1,4 @@
-import { WAYS } from '@/core/cooking';
+import { USES } from '@/core/cooking';
 import { HOLD_BACK_PURPOSES, type HoldBackPurpose, type MarinadeFacts } from '@/core/marinades';
 
 /** What a recipe from anywhere says: its ingredient lines as text, and ours where it carries them. */
@@ -30,7 +30,7 @@ export function readRecipe(text: string): ReadRecipe | undefined {
   };
   const minutes = recipe['marinade:minutes'] as { from?: unknown; to?: unknown } | undefined;
   const { from, to } = minutes && typeof minutes === 'object' ? minutes : {};
-  const ways = Array.isArray(recipe['marinade:ways']) ? WAYS.filter((way) => (recipe['marinade:ways'] as unknown[]).includes(way)) : undefined;
+  const ways = Array.isArray(recipe['marinade:ways']) ? USES.filter((way) => (recipe['marinade:ways'] as unknown[]).includes(way)) : undefined;
   const ingredients = recipe.recipeIngredient ?? recipe.ingredients;
   return {
     name: plainText(recipe.name).slice(0, 120),
@@ -40,6 +40,8 @@ export function readRecipe(text: string): ReadRecipe | undefined {
     holdBackShare: number('marinade:holdBackShare', 0, 0.8),
     ...(typeof from === 'number' && typeof to === 'number' && from >= 0 && to >= from && to <= 4320 ? { minutes: { from, to } } : {}),
     ...(ways?.length ? { ways } : {}),
+    ...(recipe['marinade:heated'] === true ? { heated: true } : {}),
+    ...(recipe['marinade:oilFirst'] === true ? { oilFirst: true } : {}),
     ...(HOLD_BACK_PURPOSES.some((one) => one === recipe['marinade:holdBackFor']) ? { holdBackFor: recipe['marinade:holdBackFor'] as HoldBackPurpose } : {}),
   };
 }

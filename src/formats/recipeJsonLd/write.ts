@@ -4,7 +4,7 @@ import type { MarinadeText } from './recipe';
 export const OWN_TERMS = 'urn:x-marinade:';
 
 /** Weights are written in full, so that reading them back gives the same. */
-export function writeRecipe({ name, note, ways, forMassG, minutes, holdBackShare, holdBackFor, lines }: MarinadeText): Record<string, unknown> {
+export function writeRecipe({ name, note, ways, forMassG, minutes, holdBackShare, holdBackFor, heated, oilFirst, lines }: MarinadeText): Record<string, unknown> {
   return {
     '@context': ['https://schema.org', { marinade: OWN_TERMS }],
     '@type': 'Recipe',
@@ -17,6 +17,8 @@ export function writeRecipe({ name, note, ways, forMassG, minutes, holdBackShare
     'marinade:minutes': minutes,
     'marinade:ways': ways,
     'marinade:holdBackShare': holdBackShare,
+    ...(heated ? { 'marinade:heated': true } : {}),
+    ...(oilFirst ? { 'marinade:oilFirst': true } : {}),
     ...(holdBackFor ? { 'marinade:holdBackFor': holdBackFor } : {}),
   };
 }

@@ -4,9 +4,10 @@ import { findIngredient, measureIngredient, readIngredient, uptake, type Measure
 import { firming, SURFACE_COEFFICIENTS, thawing, type Meat } from '@/core/firming';
 import { findCut } from '@/core/pieces';
 import { dialFor, evennessOf, evennessOfStacks, fitDial, flattestLeanDeg, shapeCuts, thicknessByWeightMm } from '@/core/slicing';
-import { compareMeans, enzyme, findFruit, FRUITS, soda } from '@/core/tenderizing';
+import { enzyme, findFruit, FRUITS, soda } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
 import { dialProblemWords, quantityWords } from '@/core/words';
+import { tenderizingPlan } from '../batches/tenderizingPlan';
 import { readCut } from '../cuts/cuts';
 import { readPasted, workOutMarinade } from '../marinades/workOut';
 import { breaksRule } from './failures';
@@ -32,10 +33,7 @@ export const calculations: Operation[] = [
       return { body: enzyme({ ...input, fruit }) };
     },
   }),
-  operation({
-    method: 'POST', path: '/calc/tenderizing-means', tag, summary: 'Ways to tenderize a batch side by side: effort, sodium, bite, risk. Rules of thumb', body: contract.meansRequest, response: contract.meansResponse,
-    run: ({ body: { work, ...input } }) => ({ body: { means: compareMeans({ ...input, cut: { work } }) } }),
-  }),
+  operation({ method: 'POST', path: '/calc/tenderizing-plan', tag, summary: 'One proposed plan to tenderize, why, what fights in the choice given, and every means beside it. Rules of thumb', body: contract.tenderizingPlanRequest, response: contract.tenderizingPlanResponse, run: async ({ body }) => ({ body: await tenderizingPlan(body) }) }),
   operation({ method: 'GET', path: '/fruits', tag, summary: 'Fruits and roots that tenderize, and some that only flavour', response: z.object({ items: z.array(contract.fruit) }), run: () => ({ body: { items: FRUITS } }) }),
   operation({ method: 'POST', path: '/calc/marinade', tag, summary: 'A mix for so much meat: salt and sugar where they should land, without what is not wanted', body: contract.marinadeRequest, response: contract.marinadeResponse, run: async ({ body }) => ({ body: await workOutMarinade(body) }) }),
   operation({ method: 'POST', path: '/marinades/parse', tag: 'marinades', summary: 'An ingredient list in plain lines, or a recipe as JSON-LD, to ingredients and grams', body: contract.parseRequest, response: contract.parseResponse, run: async ({ body }) => ({ body: await readPasted(body) }) }),

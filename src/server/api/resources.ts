@@ -5,7 +5,8 @@ import type { Page } from '@/data/versioned';
 import * as batches from '../batches/batches';
 import { divideBatch } from '../batches/divideBatch';
 import * as cuts from '../cuts/cuts';
-import { currentHousehold, changeHousehold, ingredientsOf, readHousehold } from '../kitchen/kitchen';
+import * as ingredients from '../ingredients/ingredients';
+import { changeHousehold, readHousehold } from '../kitchen/kitchen';
 import * as marinades from '../marinades/marinades';
 import { marinadeAsMarkdown, marinadeAsRecipe } from '../marinades/workOut';
 import * as meals from '../meals/meals';
@@ -112,10 +113,7 @@ export const resources: Operation[] = [
   operation({ method: 'GET', path: '/marinades/{id}/markdown', tag: 'marinades', summary: 'As Markdown', run: async ({ params }) => ({ text: { type: 'text/markdown; charset=utf-8', body: await marinadeAsMarkdown(params.id!) } }) }),
   ...crud({ plural: 'tastings', singular: 'tasting', shape: contract.tasting, write: contract.tastingWrite, query: pageQuery.extend({ batchId: id.optional() }), list: tastings.listTastings, read: tastings.readTasting, create: tastings.createTasting, change: tastings.changeTasting, remove: tastings.removeTasting, restore: tastings.restoreTasting }),
   ...crud({ plural: 'cuts', singular: 'cut', shape: contract.cut, write: contract.cutWrite, query: pageQuery.extend({ q: z.string().max(200).optional().describe('Any name') }), list: cuts.listCuts, read: cuts.readCut, create: cuts.createCut, change: cuts.changeCut, remove: cuts.removeCut, restore: cuts.restoreCut }),
-  operation({
-    method: 'GET', path: '/ingredients', tag: 'kitchen', summary: 'All ingredients', response: z.object({ items: z.array(contract.ingredient) }),
-    run: async () => ({ body: { items: await ingredientsOf((await currentHousehold()).id) } }),
-  }),
+  ...crud({ plural: 'ingredients', singular: 'ingredient', shape: contract.ingredient, write: contract.ingredientWrite, query: pageQuery.extend({ q: z.string().max(200).optional().describe('Any name') }), list: ingredients.listIngredients, read: ingredients.readIngredient, create: ingredients.createIngredient, change: ingredients.changeIngredient, remove: ingredients.removeIngredient, restore: ingredients.restoreIngredient }),
   operation({ method: 'GET', path: '/household', tag: 'kitchen', summary: 'The kitchen', response: contract.household, run: async () => answer(await readHousehold()) }),
   operation({ method: 'PUT', path: '/household', tag: 'kitchen', summary: 'Name, zone, measures, freezer, slicing machine and currency of the kitchen', body: contract.householdWrite, response: contract.household, run: async ({ body }) => answer(await changeHousehold(body)) }),
 ];

@@ -13,6 +13,7 @@ import { replaceLines } from '@/data/marinades';
 import type { HouseholdRow, IngredientRow, MarinadeRow } from '@/data/tables';
 import { insertRow } from '@/data/versioned';
 import { breaksRule } from '../api/failures';
+import { ingredientRow, toIngredient } from '../ingredients/ingredientRow';
 
 /** The one household there is for now; made, with ingredients and a starter book, when first asked for. */
 export async function currentHousehold(): Promise<HouseholdRow> {
@@ -55,24 +56,19 @@ export function ownedMeasures({ measures }: HouseholdRow): OwnedMeasure[] {
 async function furnish(db: Db, household: HouseholdRow): Promise<void> {
   const scope = { householdId: household.id };
   await insertIngredients(db, INGREDIENTS.map((one) => toRow(one, household.id)));
-  for (const { minutes, forMassG, holdBackShare, holdBackFor, lines, name, note, ways } of STARTER_BOOK) {
+  for (const { minutes, forMassG, holdBackShare, holdBackFor, heated = false, oilFirst = false, lines, name, note, ways } of STARTER_BOOK) {
     const row = await insertRow<MarinadeRow>(db, 'marinade', scope, {
-      name, note, ways, for_mass_g: forMassG, minutes_from: minutes.from, minutes_to: minutes.to, hold_back_share: holdBackShare, hold_back_for: holdBackFor ?? null,
+      name, note, ways, for_mass_g: forMassG, minutes_from: minutes.from, minutes_to: minutes.to, hold_back_share: holdBackShare, hold_back_for: holdBackFor ?? null, heated, oil_first: oilFirst,
     });
     await replaceLines(db, scope, row.id, lines.map((line) => ({ ingredient_id: line.ingredientId, mass_g: line.massG, note: line.note ?? '' })));
   }
 }
 
-function toRow(one: Ingredient, householdId: string): IngredientRow {
-  return {
-    household_id: householdId, id: one.id, name: one.name, other_names: [...one.otherNames], kind: one.kind, density_g_per_ml: one.densityGPerMl, water_fraction: one.waterFraction,
-    salt_fraction: one.saltFraction, sugar_fraction: one.sugarFraction, allergens: [...one.allergens], strong_enzyme: one.strongEnzyme ?? false, alcohol: one.alcohol ?? false,
-    glutamate: one.glutamate ?? false, piece_name: one.piece?.name ?? null, piece_mass_g: one.piece?.massG ?? null,
-  };
-}
+const toRow = (one: Ingredient, householdId: string): Partial<IngredientRow> => ({ household_id: householdId, id: one.id, ...ingredientRow(one) });
 
 /**
- * The household's ingredients as the core knows them: those that come with Mince by their present figures, then its own. A kitchen that was
+ * The household's ingredients as the core knows them: its own first, then those that come with Mince by their present figures; last its own that were
+ * put away, since marinades made with them still stand. A kitchen that was
  * furnished before an ingredient came gets its row here, for marinade lines to point at.
  */
 export async function ingredientsOf(householdId: string, db: Db = database()): Promise<Ingredient[]> {
@@ -81,13 +77,6 @@ export async function ingredientsOf(householdId: string, db: Db = database()): P
   const missing = INGREDIENTS.filter(({ id }) => !known.has(id));
   if (missing.length > 0) await insertIngredients(db, missing.map((one) => toRow(one, householdId)));
   const builtIn = new Set(INGREDIENTS.map(({ id }) => id));
-  return [...INGREDIENTS, ...rows.filter(({ id }) => !builtIn.has(id)).map(toCore)];
-}
-
-function toCore(row: IngredientRow): Ingredient {
-  return {
-    id: row.id, name: row.name, otherNames: row.other_names, kind: row.kind, densityGPerMl: row.density_g_per_ml, waterFraction: row.water_fraction, saltFraction: row.salt_fraction,
-    sugarFraction: row.sugar_fraction, allergens: row.allergens, strongEnzyme: row.strong_enzyme, alcohol: row.alcohol, glutamate: row.glutamate,
-    ...(row.piece_name && row.piece_mass_g ? { piece: { name: row.piece_name, massG: row.piece_mass_g } } : {}),
-  };
+  const own = rows.filter(({ id }) => !builtIn.has(id)).map(toIngredient);
+  return [...own.filter(({ removed }) => !removed), ...INGREDIENTS, ...own.filter(({ removed }) => removed)];
 }

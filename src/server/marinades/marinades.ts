@@ -20,13 +20,15 @@ function toResource(row: MarinadeRow, lines: readonly MarinadeLineRow[]): Marina
     forMassG: row.for_mass_g,
     minutes: { from: row.minutes_from, to: row.minutes_to },
     holdBackShare: row.hold_back_share,
+    heated: row.heated,
+    oilFirst: row.oil_first,
     ...(row.hold_back_for ? { holdBackFor: row.hold_back_for as HoldBackPurpose } : {}),
     lines: lines.filter((line) => line.marinade_id === row.id).map(({ ingredient_id, mass_g, note }) => ({ ingredientId: ingredient_id, massG: mass_g, note })),
   };
 }
 
-const toRow = ({ name, note, ways, forMassG, minutes, holdBackShare, holdBackFor }: MarinadeWrite): Partial<MarinadeRow> => ({
-  name, note, ways, for_mass_g: forMassG, minutes_from: Math.round(minutes.from), minutes_to: Math.round(minutes.to), hold_back_share: holdBackShare, hold_back_for: holdBackFor ?? null,
+const toRow = ({ name, note, ways, forMassG, minutes, holdBackShare, holdBackFor, heated, oilFirst }: MarinadeWrite): Partial<MarinadeRow> => ({
+  name, note, ways, for_mass_g: forMassG, minutes_from: Math.round(minutes.from), minutes_to: Math.round(minutes.to), hold_back_share: holdBackShare, hold_back_for: holdBackFor ?? null, heated, oil_first: oilFirst,
 });
 
 const lineRows = (write: MarinadeWrite) => write.lines.map((line) => ({ ingredient_id: line.ingredientId, mass_g: line.massG, note: line.note }));
@@ -94,10 +96,10 @@ export async function coreMarinades(db: Db, householdId: string, ingredients: re
 }
 
 export function toCore(one: MarinadeResource, ingredients: readonly Ingredient[]): Marinade {
-  const { id, name, forMassG, minutes, holdBackShare, holdBackFor } = one;
+  const { id, name, ways: uses, forMassG, minutes, holdBackShare, holdBackFor, heated, oilFirst } = one;
   const lines = one.lines.flatMap(({ ingredientId, massG, note }) => {
     const ingredient = ingredients.find((known) => known.id === ingredientId);
     return ingredient ? [{ ingredient, massG, note }] : [];
   });
-  return { id, name, forMassG, minutes, holdBackShare, holdBackFor, lines };
+  return { id, name, uses, forMassG, minutes, holdBackShare, holdBackFor, heated, oilFirst, lines };
 }

@@ -1,6 +1,6 @@
 import 'server-only';
 import type { MarinadeAnswer, MarinadeRequest, ParseAnswer } from '@/contract/calculations';
-import { coatCheck, findIngredient, measureIngredient, parseLines, saltLanding, scaleMarinade, solveSalt, solveSugar, substitute, USUAL_WATER_FRACTION, type Ingredient, type Marinade, type Solved } from '@/core/marinades';
+import { coatCheck, findIngredient, meatForBag, measureIngredient, parseLines, saltLanding, scaleMarinade, solveSalt, solveSugar, substitute, USUAL_WATER_FRACTION, type Ingredient, type Marinade, type Solved } from '@/core/marinades';
 import { SODIUM_IN_SALT } from '@/core/safety';
 import type { OwnedMeasure } from '@/core/units';
 import { writeMarinade } from '@/formats/markdown/writeMarinade';
@@ -16,7 +16,8 @@ export async function workOutMarinade(request: MarinadeRequest): Promise<Marinad
   const household = await currentHousehold();
   const ingredients = await ingredientsOf(household.id);
   const marinade = await mixOf(request, ingredients);
-  const { meatG, people } = request;
+  const { people } = request;
+  const meatG = meatOf(request, marinade);
   const holdBackShare = request.holdBackShare ?? marinade.holdBackShare;
   const meat = { meatG, meatWaterFraction: request.meatWaterFraction ?? USUAL_WATER_FRACTION, holdBackShare };
   const { lines: swapped, changes, left } = substitute(scaleMarinade(marinade, meatG, holdBackShare).lines, request, ingredients);
@@ -29,6 +30,7 @@ export async function workOutMarinade(request: MarinadeRequest): Promise<Marinad
   const { massG, saltG, sugarG, waterG, allergens, alcohol, glutamate } = scaled.whole;
   const mixMl = measured.reduce((sum, { volumeMl }) => sum + volumeMl, 0) * (1 - holdBackShare);
   return {
+    meatG,
     lines: scaled.lines.map(({ ingredient, massG: lineG }, index) => ({ ingredient: ingredient.id, name: ingredient.name, massG: lineG, volumeMl: measured[index]!.volumeMl, spoken: measured[index]!.spoken, errorPercent: measured[index]!.errorPercent })),
     massG, saltG, sugarG, waterG, heldBackG: scaled.heldBackG, equilibriumSaltPercent, allergens, alcohol, glutamate, changes, left,
     coat: request.areaM2 === undefined ? null : coatCheck({ mixMl, areaM2: request.areaM2, meatG, clinging: scaled.lines.some(({ ingredient }) => ingredient.kind === 'fruit' || ingredient.kind === 'starch') }),
@@ -36,7 +38,15 @@ export async function workOutMarinade(request: MarinadeRequest): Promise<Marinad
   };
 }
 
-async function mixOf({ lines, marinadeId, forMassG, meatG }: MarinadeRequest, ingredients: readonly Ingredient[]): Promise<Marinade> {
+/** By weight, by people, or to the bag. */
+function meatOf({ meatG, people, eachG, bagMl }: MarinadeRequest, marinade: Marinade): number {
+  if (meatG !== undefined) return meatG;
+  if (eachG !== undefined) return people! * eachG;
+  const mixMl = marinade.lines.reduce((sum, { ingredient, massG }) => sum + massG / ingredient.densityGPerMl, 0);
+  return meatForBag(bagMl!, mixMl / marinade.forMassG);
+}
+
+async function mixOf({ lines, marinadeId, forMassG, meatG = 1000 }: MarinadeRequest, ingredients: readonly Ingredient[]): Promise<Marinade> {
   if (marinadeId) return toCore(await readMarinade(marinadeId), ingredients);
   const mix = lines!.map(({ ingredient: name, massG }, index) => {
     const ingredient = findIngredient(name, ingredients);
@@ -54,7 +64,7 @@ function reached(solved: Solved, pointer: string) {
 
 /** Pasted text to lines; a recipe in JSON-LD says its name and more besides. */
 export async function readPasted({ text, decimalComma }: { text: string; decimalComma?: boolean }): Promise<ParseAnswer> {
-  const ingredients = await ingredientsOf((await currentHousehold()).id);
+  const ingredients = (await ingredientsOf((await currentHousehold()).id)).filter(({ removed }) => !removed);
   const recipe = /^\s*[[{]/.test(text) ? readRecipe(text) : undefined;
   const asked = recipe ? recipe.lines.map((line) => line.split(' | ')) : undefined;
   const parsed = parseLines(asked ? asked.map(([line]) => line).join('\n') : text, ingredients, decimalComma);
@@ -67,9 +77,9 @@ async function asText(id: string): Promise<{ text: MarinadeText; marinade: Marin
   const household = await currentHousehold();
   const resource = await readMarinade(id);
   const marinade = toCore(resource, await ingredientsOf(household.id));
-  const { name, note, ways, forMassG, minutes, holdBackShare, holdBackFor } = resource;
+  const { name, note, ways, forMassG, minutes, holdBackShare, holdBackFor, heated, oilFirst } = resource;
   const lines = marinade.lines.map(({ ingredient, massG, note: lineNote = '' }) => ({ name: ingredient.name, massG, note: lineNote }));
-  return { text: { name, note, ways, forMassG, minutes, holdBackShare, ...(holdBackFor ? { holdBackFor } : {}), lines }, marinade, measures: ownedMeasures(household) };
+  return { text: { name, note, ways, forMassG, minutes, holdBackShare, ...(holdBackFor ? { holdBackFor } : {}), heated, oilFirst, lines }, marinade, measures: ownedMeasures(household) };
 }
 
 export const marinadeAsRecipe = async (id: string): Promise<string> => JSON.stringify(writeRecipe((await asText(id)).text), null, 2);

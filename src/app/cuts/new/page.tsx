@@ -1,11 +1,9 @@
 import type { Metadata } from 'next';
 import { loadCutForm } from '@/server/pages/cutsPage';
 import { CutForm } from '@/ui/features/cuts/cutForm';
-import { page, type Search } from '../../page-tools';
+import { page, text, type Search } from '../../page-tools';
 
 export const metadata: Metadata = { title: 'A cut of your own' };
-
-const text = (value: string | string[] | undefined) => (typeof value === 'string' ? value : undefined);
 
 export default async function Page({ searchParams }: Search) {
   const { from, edit } = await searchParams;

@@ -1,45 +1,68 @@
 'use client';
 
-import { useState } from 'react';
-import { EXPOSURE, FRUITS, RIPENESS_SPREAD, swapFruit, type EnzymeVerdict } from '@/core/tenderizing';
+import { FRUIT_INGREDIENTS } from '@/core/marinades';
+import { EXPOSURE, FRUITS, RIPENESS_SPREAD, swapFruit, type Fruit } from '@/core/tenderizing';
 import { formatDuration, formatMass, formatNumber, formatRoughly } from '@/core/units';
+import { ENZYME_WORDS } from '@/core/words';
+import { PinMark } from '../../primitives/pinMark';
+import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
 
 const SHOWN_TO = 4;
-const WORDS: Record<EnzymeVerdict, string> = { little: 'hardly anything yet', slight: 'a little softer', tender: 'tender', stop: 'as far as it should go', mush: 'mush' };
+/** More purée than this is a sauce. */
+const MOST_PERCENT = 20;
+const USUAL: Pick<Fruit, 'activity'> & { dosePercent: number } = { activity: 1, dosePercent: 10 };
+const CHOICES = FRUITS.filter(({ id }) => FRUIT_INGREDIENTS.some((one) => one.id === id));
 const at = (exposure: number) => `${(100 * Math.min(SHOWN_TO, exposure)) / SHOWN_TO}%`;
+const dose = (percent: number) => Math.round(Math.min(MOST_PERCENT, Math.max(0.2, percent)) * 10) / 10;
 
-/** Fresh fruit in the marinade: how far it goes by the time the meat comes out, and what another fruit would take. */
+/** Fresh fruit in the marinade: which, how much of it, how far it goes by the time the meat comes out, and another in its place. */
 export function FruitPanel() {
-  const { plan } = useBatchWork();
+  const { plan, fields, pin } = useBatchWork();
   const { style } = usePreferences();
-  const [other, setOther] = useState('');
   const { fruit: clock, minutes } = plan.marinate;
-  if (!clock) return null;
-  const main = clock.fruits.reduce((a, b) => (b.fruit.activity * b.dosePercent ** 0.8 > a.fruit.activity * a.dosePercent ** 0.8 ? b : a));
-  const swap = FRUITS.find(({ id }) => id === other);
-  const swapped = swap && swapFruit(main.fruit, main.dosePercent, swap);
-  const grams = (percent: number) => (percent / 100) * plan.piece.trimmedG;
+  const { fruitId, fruitPercent } = fields.pins;
+  const main = clock?.fruits.reduce((a, b) => (b.fruit.activity * b.dosePercent ** 0.8 > a.fruit.activity * a.dosePercent ** 0.8 ? b : a));
+  const chosen = CHOICES.find(({ id }) => id === fruitId) ?? main?.fruit;
+  const percent = fruitPercent ?? main?.dosePercent;
+  const grams = (share: number) => formatMass((share / 100) * plan.piece.trimmedG, style);
+  /** So much of another works as hard; where it cannot, a usual dose, and the clock gives it longer. */
+  const take = (id: string) => {
+    const fruit = CHOICES.find((one) => one.id === id);
+    if (!fruit) return pin({ fruitId: id === 'none' ? 'none' : undefined, fruitPercent: undefined });
+    const from = main ?? { fruit: USUAL, dosePercent: USUAL.dosePercent };
+    pin({ fruitId: id, fruitPercent: dose(swapFruit(from.fruit, from.dosePercent, fruit) ?? USUAL.dosePercent) });
+  };
+  const whole = chosen?.pureeG && percent ? Math.max(0.5, Math.round(((percent / 100) * plan.piece.trimmedG * 2) / chosen.pureeG) / 2) : undefined;
   return (
-    <section className="panel space-y-2 px-4 py-3" aria-label="Fruit in the marinade">
-      <h3>Fruit in the marinade</h3>
-      <p>{clock.fruits.map(({ fruit, dosePercent }) => `${fruit.name} ${formatNumber(dosePercent, style.locale, 1)} % of the meat`).join(', ')}. After {formatDuration(minutes)}: <strong>{WORDS[clock.verdict]}</strong>.</p>
-      <div className="relative h-4 max-w-xl" role="img" aria-label={`Fruit after ${formatDuration(minutes)}: ${WORDS[clock.verdict]}; ripeness makes it between half and twice as much`}>
-        <div className="absolute inset-y-1 w-full rounded" style={{ background: `linear-gradient(90deg, #e6ecea ${at(EXPOSURE.slight)}, #c9e2d8 ${at(EXPOSURE.slight)} ${at(EXPOSURE.tender)}, #7fbf9f ${at(EXPOSURE.tender)} ${at(EXPOSURE.stop)}, #e3cf9a ${at(EXPOSURE.stop)} ${at(EXPOSURE.mush)}, #c98a8a ${at(EXPOSURE.mush)})` }} />
-        <span className="absolute inset-y-0 rounded-sm bg-ink/20" style={{ left: at(clock.exposure / RIPENESS_SPREAD), right: `calc(100% - ${at(clock.exposure * RIPENESS_SPREAD)})` }} />
-        <span className="absolute inset-y-0 w-1 rounded bg-ink" style={{ left: `calc(${at(clock.exposure)} - 2px)` }} />
-      </div>
-      <div className="flex max-w-xl justify-between text-[12px] text-muted"><span>nothing yet</span><span>tender</span><span>mush</span></div>
-      <p className="text-[14px] text-muted">Stop between {formatRoughly(clock.stopAfterHours.from * 60)} and {formatRoughly(clock.stopAfterHours.to * 60)} at this thickness. Ripeness changes it several-fold (the grey band), and it goes on working while it heats. An index set to what cooks do, no measurement.</p>
-      <div className="flex flex-wrap items-center gap-x-3 gap-y-2">
-        <label className="flex items-center gap-2">Instead of {formatMass(grams(main.dosePercent), style)} {main.fruit.name.toLowerCase()}:
-          <select className="h-10 rounded border border-grout bg-panel px-2" value={other} onChange={(event) => setOther(event.target.value)}>
-            <option value="">another fruit</option>
-            {FRUITS.filter(({ id }) => id !== main.fruit.id).map(({ id, name }) => <option key={id} value={id}>{name}</option>)}
-          </select></label>
-        {swap && <span role="status">{swapped === undefined ? `${swap.flavour}.` : <><strong>{formatMass(grams(swapped), style)}</strong> of purée{swap.pureeG ? `, about ${formatNumber(Math.max(0.5, Math.round((grams(swapped) / swap.pureeG) * 2) / 2), style.locale, 1)} of them` : ''}; {swap.flavour}.</>}</span>}
-      </div>
+    <section className="panel space-y-2.5 px-4 py-3" aria-label="Fruit in the marinade">
+      <div className="flex items-center gap-2"><h3>Fruit in the marinade</h3>{fruitId !== undefined && <PinMark what="fruit" onUnpin={() => pin({ fruitId: undefined, fruitPercent: undefined })} />}</div>
+      <label className="flex flex-wrap items-center gap-2 text-[14px]">Fruit
+        <select className="h-10 min-w-0 rounded border border-grout bg-panel px-2 font-semibold" value={fruitId ?? ''} onChange={(event) => take(event.target.value)}>
+          <option value="">{main && fruitId === undefined ? `as in the mix: ${main.fruit.name.toLowerCase()}` : 'as in the mix'}</option>
+          <option value="none">none</option>
+          {CHOICES.map(({ id, name, strength }) => <option key={id} value={id}>{name}{strength === 'none' ? ', flavour only' : strength === 'strong' ? ', strong' : ''}</option>)}
+        </select></label>
+      {fruitId !== undefined && fruitId !== 'none' && percent !== undefined && (
+        <Slider
+          label="Purée on the meat" value={percent} figure={{ value: formatNumber(percent, style.locale, 1), unit: '% of the meat' }} min={0.2} max={MOST_PERCENT} step={0.1} onChange={(value) => pin({ fruitPercent: dose(value) })}
+          ends={['a trace', 'a fifth of its weight']}
+        />
+      )}
+      {chosen && percent !== undefined && fruitId !== 'none' && <p className="text-[14px]"><strong>{grams(percent)}</strong> of purée on the meat{whole ? `, about ${formatNumber(whole, style.locale, 1)} of them` : ''}: {chosen.flavour}. Purée clings better than dice.</p>}
+      {clock && main ? (
+        <>
+          <p>{clock.fruits.map((one) => `${one.fruit.name} ${formatNumber(one.dosePercent, style.locale, 1)} %`).join(', ')}. After {formatDuration(minutes)}: <strong>{ENZYME_WORDS[clock.verdict]}</strong>.</p>
+          <div className="relative h-4" role="img" aria-label={`Fruit after ${formatDuration(minutes)}: ${ENZYME_WORDS[clock.verdict]}; ripeness makes it between half and twice as much`}>
+            <div className="absolute inset-y-1 w-full rounded" style={{ background: `linear-gradient(90deg, #e6ecea ${at(EXPOSURE.slight)}, #c9e2d8 ${at(EXPOSURE.slight)} ${at(EXPOSURE.tender)}, #7fbf9f ${at(EXPOSURE.tender)} ${at(EXPOSURE.stop)}, #e3cf9a ${at(EXPOSURE.stop)} ${at(EXPOSURE.mush)}, #c98a8a ${at(EXPOSURE.mush)})` }} />
+            <span className="absolute inset-y-0 rounded-sm bg-ink/20" style={{ left: at(clock.exposure / RIPENESS_SPREAD), right: `calc(100% - ${at(clock.exposure * RIPENESS_SPREAD)})` }} />
+            <span className="absolute inset-y-0 w-1 rounded bg-ink" style={{ left: `calc(${at(clock.exposure)} - 2px)` }} />
+          </div>
+          <div className="flex justify-between text-[12px] text-muted"><span>nothing yet</span><span>tender</span><span>mush</span></div>
+          <p className="text-[14px] text-muted">Stop between {formatRoughly(clock.stopAfterHours.from * 60)} and {formatRoughly(clock.stopAfterHours.to * 60)} at this thickness. Ripeness changes it several-fold (the grey band), and it goes on working while it heats. An index set to what cooks do, no measurement.</p>
+        </>
+      ) : <p className="text-[14px] text-muted">{fruitId === 'none' ? 'Left out.' : chosen ? 'It sweetens and flavours, and does not tenderize.' : 'No fresh fruit in this mix. Tender cuts need none; strong fruit is for thick or very tough pieces and for a short time.'}</p>}
     </section>
   );
 }

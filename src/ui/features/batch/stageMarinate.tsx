@@ -5,16 +5,20 @@ import Link from 'next/link';
 import { useDeferredValue, useMemo } from 'react';
 import { uptakeCurve } from '@/core/marinades';
 import { SODIUM_REFERENCE_MG_PER_DAY } from '@/core/safety';
-import { formatDuration, formatLength, formatMass, formatNumber, massFigure } from '@/core/units';
+import { areaFigure, formatDuration, formatLength, formatMass, formatNumber, joinFigure, massFigure } from '@/core/units';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { FigureBox } from '../../primitives/figureBox';
-import { Fold } from '../../primitives/fold';
 import { PinMark } from '../../primitives/pinMark';
 import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
 import { LineTable } from '../marinades/lineTable';
 import { useBatchWork } from './batchContext';
+import { WhatGetsIn } from './whatGetsIn';
+
+/** Sugar on the meat, share of its weight, from which its curve is drawn. */
+const WORTH_A_CURVE = 0.005;
+const ENOUGH_WORDS = { short: 'hardly enough to coat it: add liquid, or rub it in', enough: 'enough to coat it', plenty: 'more than it takes: the rest stays in the bag' } as const;
 
 const UptakeChart = dynamic(() => import('./uptakeChart'), { ssr: false, loading: () => <div className="h-[280px]" aria-hidden="true" /> });
 
@@ -26,6 +30,8 @@ export function StageMarinate() {
   const shown = useDeferredValue(marinate);
   const untilMin = Math.max(60, Math.ceil((Math.max(shown.minutes, Math.min(shown.window.to, shown.uptake.minutesTo.centre.p90 * 1.6)) * 1.12) / 15) * 15);
   const curve = useMemo(() => uptakeCurve(shown.diffusion, untilMin), [shown.diffusion, untilMin]);
+  const sweet = marinate.onMeat.sugarG / piece.trimmedG > WORTH_A_CURVE;
+  const sour = marinate.acid || marinate.sour;
   const share = (fraction: number | null) => formatNumber(100 * (fraction ?? 0), style.locale);
   return (
     <Alive className="space-y-5">
@@ -36,11 +42,15 @@ export function StageMarinate() {
         <figcaption className="px-2 text-[14px]">
           Salt that has arrived, share of the final {formatNumber(marinate.uptake.equilibriumSaltPercent, style.locale, 1)} %. By {formatDuration(marinate.minutes)}: <strong>{share(marinate.uptake.averageFraction)} % in the whole slice, {share(marinate.uptake.centreFraction)} % in its middle</strong>.
         </figcaption>
-        <UptakeChart curve={curve} untilMin={untilMin} minutes={shown.minutes} window={shown.window} />
+        <UptakeChart curve={curve} untilMin={untilMin} minutes={shown.minutes} window={shown.window} stopMin={shown.fruit && shown.fruit.stopAfterHours.from * 60} shown={{ sugar: sweet, acid: sour }} />
         <div className="flex flex-wrap gap-x-5 gap-y-1 px-2 pb-1 text-[13px] text-muted">
-          <span><span className="mr-1.5 inline-block h-[3px] w-6 bg-enamel align-middle" />whole slice</span>
-          <span><span className="mr-1.5 inline-block w-6 border-t-2 border-dashed border-enamel align-middle" />its middle, band: what is not known for sure</span>
+          <span><span className="mr-1.5 inline-block h-[3px] w-6 bg-enamel align-middle" />salt, whole slice, bag turned</span>
+          <span><span className="mr-1.5 inline-block h-px w-6 bg-enamel align-middle" />stacked</span>
+          <span><span className="mr-1.5 inline-block w-6 border-t-2 border-dashed border-enamel align-middle" />its middle; band: stacked to stirred, and what is not known</span>
+          {sweet && <span><span className="mr-1.5 inline-block size-3 bg-[#a0703a]/50 align-middle" />sugar</span>}
+          {sour && <span><span className="mr-1.5 inline-block size-3 bg-[#9a8a1e]/50 align-middle" />acid</span>}
           <span><span className="mr-1.5 inline-block size-3 bg-enamel-tint align-middle" />customary time</span>
+          {shown.fruit && <span><span className="mr-1.5 inline-block size-3 bg-[#c98a8a]/40 align-middle" />too long for the fruit</span>}
         </div>
       </figure>
       <div className="grid items-start gap-x-8 gap-y-4 md:grid-cols-2">
@@ -76,17 +86,17 @@ export function StageMarinate() {
           <Link href={`/marinades/${marinade.id}`} className="text-[14px] underline underline-offset-4">the marinade in the book</Link>
         </div>
         <LineTable lines={marinate.lines} measured={marinate.measured} />
+        <p className="mt-3 text-[14px]">
+          A film of <strong>{formatLength(marinate.coat.filmMm, style)}</strong> over {joinFigure(areaFigure(slice.coatAreaM2, style))} of slices: {ENOUGH_WORDS[marinate.coat.enough]}. It fits a bag of {formatNumber(marinate.coat.bagMl / 1000, style.locale, 1)} l, the air squeezed out.
+        </p>
+        {plan.sides.cooling && (
+          <div className="mt-3 rounded border border-brass-line bg-brass-tint px-3 py-2.5">
+            <p><strong>Cool it first:</strong> {formatDuration(plan.sides.cooling.minutes.from)} to {formatDuration(plan.sides.cooling.minutes.to)} {plan.sides.cooling.place === 'bench' ? 'on the counter' : 'in iced water'}, an estimate. Warm it would start to cook the surface.</p>
+            <div className="mt-2"><Choice label="Where it cools" value={plan.sides.cooling.place} options={[{ value: 'bench', name: 'On the counter' }, { value: 'ice-bath', name: 'In iced water' }]} onChange={(coolIn) => pin({ coolIn: coolIn === 'bench' ? undefined : coolIn })} /></div>
+          </div>
+        )}
       </section>
-      <Fold title="What gets in, and how deep">
-        <ul className="list-disc space-y-1.5 pl-5">
-          <li><strong>Salt</strong> goes to the middle: the curve above, in a bag that is turned and not packed tight. Slices that lie on each other take longer.</li>
-          <li><strong>Sugar</strong> moves at about a third of that speed, <strong>acid</strong> at half to three quarters, and the meat holds it up on the way.</li>
-          <li><strong>Garlic, spice, colour and fruit enzymes</strong> are too large: they stay in the outer 0.1 to 0.3 mm in an hour. More surface gives more of them, more hours do not.</li>
-          <li><strong>An extra night</strong> {(marinate.uptake.centreFraction ?? 0) > 0.95 ? 'brings no more salt here: the slice has nearly all it will get.' : 'still brings salt to the middle of this slice.'}</li>
-          <li><strong>Massaging</strong> binds the liquid to the surface until none is left; that can stand in for hours on thin slices, and it drives nothing deeper.</li>
-        </ul>
-        <p className="mt-2 text-[13px] text-muted">Speeds from memory of the literature, scaled from water; estimates.</p>
-      </Fold>
+      <WhatGetsIn />
     </Alive>
   );
 }

@@ -3,15 +3,18 @@
 import clsx from 'clsx';
 import { SODA_PRACTICE, SODA_SCHOOLS, type SodaChoice, type SodaSchool } from '@/core/tenderizing';
 import { formatDuration, formatLength, formatMass, formatNumber, massFigure } from '@/core/units';
-import { SODA_NAMES, SODA_REASONS } from '@/core/words';
+import { FORCE_NAMES, SODA_NAMES, SODA_REASONS } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { FigureBox } from '../../primitives/figureBox';
 import { MinutesField } from '../../primitives/quantities';
 import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
+import { CoatPanel } from './coatPanel';
+import { ForcePanel } from './forcePanel';
 import { FruitPanel } from './fruitPanel';
 import { MeansTable } from './meansTable';
+import { ProposalPanel } from './proposalPanel';
 
 const TASTE_WORDS = { clean: 'tastes clean', borderline: 'may taste a little soapy', soapy: 'will taste soapy' } as const;
 const TASTE_SHOWN_TO = 3;
@@ -25,9 +28,7 @@ export function StageTenderize() {
   const { pins } = fields;
   return (
     <Alive className="space-y-5">
-      <p className="max-w-prose">
-        <strong className="font-semibold">{SODA_NAMES[tenderize.advised]}</strong> is what the plan proposes. {SODA_REASONS[tenderize.reason]} You can overrule it.
-      </p>
+      <ProposalPanel />
       <div role="radiogroup" aria-label="Baking soda (bicarbonate)" className="grid gap-3 md:grid-cols-3">
         {SODA_SCHOOLS.map((school) => (
           <SchoolCard key={school} school={school} checked={tenderize.choice === school} advised={tenderize.advised === school} onChoose={() => choose(school)} />
@@ -52,6 +53,10 @@ export function StageTenderize() {
           )}
         </div>
       )}
+      <div className="grid items-start gap-4 md:grid-cols-2">
+        <ForcePanel />
+        <CoatPanel />
+      </div>
       <FruitPanel />
       <MeansTable />
       <p className="max-w-prose text-[14px] text-muted">Amounts follow the {formatMass(plan.piece.trimmedG, style)}, minutes follow the thickness. Soda works from the surface, so it is for slices, never for cubes.</p>
@@ -90,7 +95,7 @@ function SchoolCard({ school, ...card }: Omit<CardProps, 'name' | 'children'> & 
     <Card {...card} name={SODA_NAMES[school]}>
       <span className="figure mt-2 text-[38px]">{dose.value}<span className="ml-1 text-[0.5em] text-muted">{dose.unit}</span></span>
       <span className="mt-1 font-semibold">{advice.spoken.spoken}{Math.abs(advice.spoken.errorPercent) > 5 && <span className="font-normal text-muted"> ({advice.spoken.errorPercent > 0 ? '+' : '−'}{formatNumber(Math.abs(advice.spoken.errorPercent), style.locale)} %, weigh it)</span>}</span>
-      <span className="mt-2 text-[14px]">{formatDuration(advice.minutes.from)} to {formatDuration(advice.minutes.to)}{school === 'rinse-off' ? `, then ${advice.rinses} changes of water and ${formatDuration(advice.drainMin)} draining` : ', mixed into the marinade, nothing after'}</span>
+      <span className="mt-2 text-[14px]">{formatDuration(advice.minutes.from)} to {formatDuration(advice.minutes.to)}{school === 'rinse-off' ? `, rubbed in with ${formatMass(advice.spreadingOilG, style)} of oil; then ${advice.rinses} changes of water and ${formatDuration(advice.drainMin)} draining` : ', mixed into the marinade, nothing after'}</span>
       <span className="relative mt-3 h-2 rounded bg-[linear-gradient(90deg,#9cc4a5_43%,#e3cf9a_43%_66%,#c98a8a_66%)]" aria-hidden="true">
         <span className="absolute -top-1 h-4 w-1 rounded bg-ink" style={{ left: `${Math.min(98, (100 * advice.taste) / TASTE_SHOWN_TO)}%` }} />
       </span>
@@ -103,12 +108,22 @@ export function TenderizeFigures() {
   const { plan, cut } = useBatchWork();
   const { style } = usePreferences();
   const { tenderize } = plan;
-  if (tenderize.choice === 'skip') return <FigureBox label="Soda" size="huge" figure={{ value: 'none', unit: '' }} note={SODA_REASONS[tenderize.reason]} />;
+  const { force } = tenderize;
+  const forced = force && <FigureBox label={FORCE_NAMES[force.force]} figure={{ value: formatNumber(force.handsMin, style.locale), unit: 'min' }} note={`${force.when} slicing${force.areaFactor > 1 ? `, to ${formatLength(force.pieceMm.thicknessMm, style)}` : ''}`} />;
+  if (tenderize.choice === 'skip') {
+    return (
+      <>
+        <FigureBox label="Soda" size="huge" figure={{ value: 'none', unit: '' }} note={tenderize.advised === 'skip' ? SODA_REASONS[tenderize.reason] : 'As you chose.'} />
+        {forced}
+      </>
+    );
+  }
   const advice = tenderize.schools[tenderize.choice];
   return (
     <>
       <FigureBox label="Soda for this batch" size="huge" figure={massFigure(advice.sodaG, style)} note={advice.spoken.spoken} />
-      <FigureBox label="It works for" figure={{ value: formatNumber(advice.soakMin, style.locale), unit: 'min' }} note={`${cut.name}, slices of ${formatLength(plan.slice.thicknessMm, style)}`} />
+      <FigureBox label="It works for" figure={{ value: formatNumber(advice.soakMin, style.locale), unit: 'min' }} note={`${cut.name}, slices of ${formatLength(plan.slice.pieceMm.thicknessMm, style)}`} />
+      {forced}
     </>
   );
 }

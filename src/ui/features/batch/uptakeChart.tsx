@@ -9,12 +9,16 @@ interface Props {
   untilMin: number;
   minutes: number;
   window: { from: number; to: number };
+  /** Fruit has to be out by then. */
+  stopMin?: number;
+  shown: { sugar: boolean; acid: boolean };
 }
 
 const percent = (share: number) => `${Math.round(100 * share)} %`;
+export const SOLUTE_COLOURS = { sugar: '#a0703a', acid: '#9a8a1e' } as const;
 
-/** Share of the final salt against time: the whole slice, and its middle with the spread of the literature. */
-export default function UptakeChart({ curve, untilMin, minutes, window }: Props) {
+/** Share of the final salt against time, well stirred and stacked in a bag: the whole slice, and its middle with all that is not known; sugar and acid beside it. */
+export default function UptakeChart({ curve, untilMin, minutes, window, stopMin, shown }: Props) {
   const step = [15, 30, 60, 120, 240, 480, 720, 1440].find((one) => untilMin / one <= 7) ?? 1440;
   const ticks = Array.from({ length: Math.floor(untilMin / step) + 1 }, (_, index) => index * step);
   const points = curve.map((point) => ({ ...point, spread: [point.centreSlow, point.centreFast] }));
@@ -22,6 +26,7 @@ export default function UptakeChart({ curve, untilMin, minutes, window }: Props)
     <ResponsiveContainer width="100%" height={280}>
       <ComposedChart data={points} margin={{ top: 26, right: 18, bottom: 4, left: -6 }}>
         <ReferenceArea x1={window.from} x2={Math.min(window.to, untilMin)} fill="#ddebe6" fillOpacity={0.9} />
+        {stopMin !== undefined && stopMin < untilMin && <ReferenceArea x1={stopMin} x2={untilMin} fill="#c98a8a" fillOpacity={0.28} />}
         <CartesianGrid stroke="#e6ecea" vertical={false} />
         <XAxis dataKey="minutes" type="number" domain={[0, untilMin]} ticks={ticks} tickFormatter={(value: number) => (value ? formatDuration(value) : '0')} stroke="#566761" fontSize={13} tickLine={false} />
         <YAxis domain={[0, 1]} ticks={[0, 0.5, 0.9]} tickFormatter={percent} stroke="#566761" fontSize={13} tickLine={false} axisLine={false} />
@@ -31,9 +36,12 @@ export default function UptakeChart({ curve, untilMin, minutes, window }: Props)
           formatter={(value, name) => (Array.isArray(value) ? [`${percent(Number(value[0]))} to ${percent(Number(value[1]))}`, name] : [percent(Number(value)), name])}
           contentStyle={{ borderRadius: 5, border: '1px solid #d3ddda', fontSize: 13 }}
         />
-        <Area dataKey="spread" name="middle, slow to fast" stroke="none" fill="#17564b" fillOpacity={0.16} isAnimationActive={false} />
-        <Line dataKey="average" name="whole slice" stroke="#0e3b34" strokeWidth={3} dot={false} isAnimationActive={false} />
-        <Line dataKey="centre" name="middle" stroke="#0e3b34" strokeWidth={2} strokeDasharray="7 5" dot={false} isAnimationActive={false} />
+        <Area dataKey="spread" name="middle, slowest to fastest" stroke="none" fill="#17564b" fillOpacity={0.12} isAnimationActive={false} />
+        {shown.sugar && <Area dataKey="sugar" name="sugar, whole slice" stroke={SOLUTE_COLOURS.sugar} strokeWidth={1} fill={SOLUTE_COLOURS.sugar} fillOpacity={0.3} isAnimationActive={false} />}
+        {shown.acid && <Area dataKey="acid" name="acid, whole slice" stroke={SOLUTE_COLOURS.acid} strokeWidth={1} fill={SOLUTE_COLOURS.acid} fillOpacity={0.25} isAnimationActive={false} />}
+        <Line dataKey="averageStacked" name="whole slice, stacked" stroke="#0e3b34" strokeWidth={1.5} dot={false} isAnimationActive={false} />
+        <Line dataKey="average" name="whole slice, stirred" stroke="#0e3b34" strokeWidth={3} dot={false} isAnimationActive={false} />
+        <Line dataKey="centre" name="middle, stirred" stroke="#0e3b34" strokeWidth={2} strokeDasharray="7 5" dot={false} isAnimationActive={false} />
         <ReferenceLine x={Math.min(minutes, untilMin)} stroke="#8a1f2d" strokeWidth={2.5} label={{ value: formatDuration(minutes), position: minutes > untilMin * 0.85 ? 'insideTopRight' : 'top', fill: '#8a1f2d', fontWeight: 700, fontSize: 15 }} />
       </ComposedChart>
     </ResponsiveContainer>

@@ -3,10 +3,10 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { CutResource, CutWrite } from '@/contract/resources';
-import { WAYS } from '@/core/cooking';
+import { USES } from '@/core/cooking';
 import { ANIMALS, FATS, FORMS, SUITS, usualFreezingPointC, WORKS, type Animal, type Cut, type SuitsBecause } from '@/core/pieces';
 import { parsePlain } from '@/core/units';
-import { ANIMAL_NAMES, FAT_NAMES, FORM_NAMES, SUITS_WORDS, WAY_NAMES, WORK_NAMES } from '@/core/words';
+import { ANIMAL_NAMES, FAT_NAMES, FORM_NAMES, SUITS_WORDS, USE_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { Choice } from '../../primitives/choice';
@@ -124,8 +124,8 @@ export function CutForm({ cuts, from, edit }: Props) {
         <fieldset>
           <legend className={label}>It suits</legend>
           <div className="grid grid-cols-[minmax(0,1fr)] gap-2 sm:grid-cols-[repeat(2,minmax(0,1fr))]">
-            {[...WAYS, 'jerky' as const].map((way) => (
-              <label key={way} className="flex items-center gap-2 text-[14px]"><span className="w-28 shrink-0">{way === 'jerky' ? 'Jerky' : WAY_NAMES[way]}</span>
+            {USES.map((way) => (
+              <label key={way} className="flex items-center gap-2 text-[14px]"><span className="w-28 shrink-0">{USE_NAMES[way]}</span>
                 <select className="h-10 min-w-0 grow rounded border border-grout bg-panel px-2" value={form.suits[way] ?? ''} onChange={(event) => change({ suits: Object.fromEntries(Object.entries({ ...form.suits, [way]: (event.target.value || undefined) as SuitsBecause | undefined }).filter(([, because]) => because)) })}>
                   <option value="">–</option>{SUITS.map((because) => <option key={because} value={because}>{SUITS_WORDS[because]}</option>)}
                 </select></label>

@@ -1,15 +1,16 @@
 'use client';
 
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { ParseAnswer } from '@/contract/calculations';
 import type { MarinadeResource } from '@/contract/resources';
 import type { MarinadeFormPage } from '@/contract/views';
 import { LIMITS } from '@/core/batches';
-import { WAYS } from '@/core/cooking';
+import { USES, WAYS } from '@/core/cooking';
 import { findIngredient, HOLD_BACK_PURPOSES, type HoldBackPurpose, type MarinadeFacts } from '@/core/marinades';
 import { formatMass, parseMass } from '@/core/units';
-import { WAY_NAMES } from '@/core/words';
+import { USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { MassField, MinutesField } from '../../primitives/quantities';
@@ -39,6 +40,8 @@ const FLAG_WORDS: Record<string, string> = {
   'unknown-ingredient': 'not known here: choose one, or leave it and it goes into the note', 'no-amount': 'how much?', 'to-taste': 'to taste: how much for this weight?', range: 'the middle of the range', pieces: 'from a usual piece: weigh yours if it matters',
   heading: 'a heading: left out', optional: 'optional', 'more-than-one': 'the first of several',
 };
+/** What is left of a pasted line without its amount. */
+const nameIn = (pasted: string) => pasted.replace(/^[\d\s.,/½⅓⅔¼¾-]+(?:(?:tsp|tbsp|cups?|g|kg|ml|oz|lb|teaspoons?|tablespoons?)\b)?\s*/i, '').split(',')[0]!.slice(0, 120);
 let nextKey = 1;
 
 /** A marinade of the cook's own: from a pasted list or recipe, a copy, or line by line. Nothing that was pasted is lost. */
@@ -46,7 +49,7 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
   const router = useRouter();
   const { style, decimalComma } = usePreferences();
   const first = (): Form => ({
-    name: from ? (edit ? from.name : `${from.name}, copy`.slice(0, 120)) : '', note: from?.note ?? '', ways: from?.ways ?? [...WAYS], forMassG: from?.forMassG ?? 1000, minutes: from?.minutes ?? { from: 60, to: 480 }, holdBackShare: from?.holdBackShare ?? 0, holdBackFor: from?.holdBackFor ?? '',
+    name: from ? (edit ? from.name : `${from.name}, copy`.slice(0, 120)) : '', note: from?.note ?? '', ways: from?.ways ?? [...WAYS], forMassG: from?.forMassG ?? 1000, minutes: from?.minutes ?? { from: 60, to: 480 }, holdBackShare: from?.holdBackShare ?? 0, holdBackFor: from?.holdBackFor ?? '', heated: from?.heated ?? false, oilFirst: from?.oilFirst ?? false,
     lines: (from?.lines ?? []).map(({ ingredientId, massG, note }) => ({ key: nextKey++, pasted: '', ingredient: findIngredient(ingredientId, ingredients)?.name ?? ingredientId, mass: formatMass(massG, style), massG, note, flags: [] })),
   });
   const [form, setForm] = useState<Form>(first);
@@ -84,9 +87,9 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
     setBusy(false);
     if (!result.ok) return setProblem(`${result.problem.title} ${result.problem.detail ?? ''}`);
     setProblem(undefined);
-    const { lines, name, note, forMassG, minutes, ways, holdBackShare } = result.data;
+    const { lines, name, note, forMassG, minutes, ways, holdBackShare, heated, oilFirst } = result.data;
     change({
-      ...(name && !form.name ? { name } : {}), ...(note && !form.note ? { note } : {}), ...(forMassG ? { forMassG } : {}), ...(minutes ? { minutes } : {}), ...(ways ? { ways } : {}), ...(holdBackShare ? { holdBackShare } : {}),
+      ...(name && !form.name ? { name } : {}), ...(note && !form.note ? { note } : {}), ...(forMassG ? { forMassG } : {}), ...(minutes ? { minutes } : {}), ...(ways ? { ways } : {}), ...(holdBackShare ? { holdBackShare } : {}), ...(heated ? { heated } : {}), ...(oilFirst ? { oilFirst } : {}),
       lines: [...form.lines, ...lines.map((line) => ({ key: nextKey++, pasted: line.text, ingredient: line.ingredient ? findIngredient(line.ingredient, ingredients)!.name : '', mass: line.massG === null ? '' : formatMass(line.massG, style), ...(line.massG === null ? {} : { massG: line.massG }), note: line.note, flags: line.flags }))],
     }, '');
     setText('');
@@ -107,7 +110,7 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
     // Lines that stayed unknown are kept as text.
     const rest = form.lines.filter(({ ingredient, mass, flags, pasted }) => pasted && !flags.includes('heading') && !ingredient && !mass).map(({ pasted }) => pasted);
     const note = [form.note.trim(), ...(rest.length ? [`Also: ${rest.join('; ')}`] : [])].filter(Boolean).join(' ').slice(0, 2000);
-    const body = { name: form.name.trim(), note, ways: form.ways, forMassG: form.forMassG, minutes: form.minutes, holdBackShare: form.holdBackShare, ...(form.holdBackFor ? { holdBackFor: form.holdBackFor } : {}), lines: good };
+    const body = { name: form.name.trim(), note, ways: form.ways, forMassG: form.forMassG, minutes: form.minutes, holdBackShare: form.holdBackShare, ...(form.holdBackFor ? { holdBackFor: form.holdBackFor } : {}), heated: form.heated ?? false, oilFirst: form.oilFirst ?? false, lines: good };
     setBusy(true);
     const result = edit && from ? await callApi<MarinadeResource>('PUT', `/marinades/${from.id}`, { body, version: from.version }) : await callApi<MarinadeResource>('POST', '/marinades', { body });
     setBusy(false);
@@ -117,6 +120,7 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
     router.refresh();
   };
 
+  const backHere = `/marinades/new${from ? `?${edit ? 'edit' : 'from'}=${from.id}` : ''}`;
   const label = 'mb-1 block text-[13px] font-medium text-muted';
   const look = 'h-11 rounded border border-grout bg-panel px-3';
   return (
@@ -131,7 +135,7 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
         <section className="panel space-y-3 px-5 py-4">
           <h2 className="text-[18px]">Lines</h2>
           {form.lines.length === 0 && <p className="text-muted">None yet.</p>}
-          <datalist id="ingredients">{ingredients.map(({ id, name }) => <option key={id} value={name} />)}</datalist>
+          <datalist id="ingredients">{ingredients.filter(({ removed }) => !removed).map(({ id, name }) => <option key={id} value={name} />)}</datalist>
           <ol className="space-y-3">
             {form.lines.map((line, index) => {
               const unknown = line.ingredient !== '' && !findIngredient(line.ingredient, ingredients);
@@ -146,7 +150,7 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
                     <Button look="quiet" onClick={() => change({ lines: form.lines.filter((_, at) => at !== index) })}>Take out</Button>
                   </div>
                   {open.length > 0 && <p className="text-[13px] font-medium text-brass">{open.map((flag) => FLAG_WORDS[flag] ?? flag).join('; ')}</p>}
-                  {unknown && <p className="text-[13px] font-medium text-ox">No ingredient of that name here.</p>}
+                  {(unknown || (line.pasted && !line.ingredient && line.flags.includes('unknown-ingredient'))) && <p className="text-[13px] font-medium text-ox">{unknown && 'No ingredient of that name here. '}<Link className="underline underline-offset-4" href={`/ingredients/new?${new URLSearchParams({ name: line.ingredient || nameIn(line.pasted), back: backHere })}`}>Add it from its label</Link>; what stands here is kept.</p>}
                   {line.mass !== '' && !readMass(line.mass).ok && <p role="alert" className="text-[13px] font-medium text-ox">That is not a weight. Try 12 g or 1 oz.</p>}
                 </li>
               );
@@ -168,8 +172,12 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
             <label><span className={label}>for</span>
               <select className={look} value={form.holdBackFor} onChange={(event) => change({ holdBackFor: event.target.value as Form['holdBackFor'] })}><option value="">–</option>{HOLD_BACK_PURPOSES.map((one) => <option key={one}>{one}</option>)}</select></label>
           </div>
+          <div className="flex flex-wrap gap-x-6 gap-y-2">
+            <label className="flex min-h-10 items-center gap-2"><input type="checkbox" className="size-5 accent-[#0e3b34]" checked={form.heated ?? false} onChange={(event) => change({ heated: event.target.checked })} />Simmered first, then cooled</label>
+            <label className="flex min-h-10 items-center gap-2"><input type="checkbox" className="size-5 accent-[#0e3b34]" checked={form.oilFirst ?? false} onChange={(event) => change({ oilFirst: event.target.checked })} />Oil from the start, not last</label>
+          </div>
           <fieldset><legend className={label}>It is for</legend>
-            <div className="flex flex-wrap gap-2">{WAYS.map((way) => <label key={way} className="flex min-h-10 items-center gap-2 rounded border border-grout px-3 has-checked:border-enamel has-checked:bg-enamel-tint"><input type="checkbox" className="size-4 accent-[#0e3b34]" checked={form.ways.includes(way)} onChange={(event) => change({ ways: WAYS.filter((one) => (one === way ? event.target.checked : form.ways.includes(one))) })} />{WAY_NAMES[way]}</label>)}</div></fieldset>
+            <div className="flex flex-wrap gap-2">{USES.map((way) => <label key={way} className="flex min-h-10 items-center gap-2 rounded border border-grout px-3 has-checked:border-enamel has-checked:bg-enamel-tint"><input type="checkbox" className="size-4 accent-[#0e3b34]" checked={form.ways.includes(way)} onChange={(event) => change({ ways: USES.filter((one) => (one === way ? event.target.checked : form.ways.includes(one))) })} />{USE_NAMES[way]}</label>)}</div></fieldset>
           {problem && <p role="alert" className="font-medium text-ox">{problem}</p>}
           <div className="flex gap-3"><Button type="submit" disabled={busy}>Keep it in the book</Button><Button look="quiet" onClick={() => router.back()}>Leave it</Button></div>
         </section>

@@ -3,14 +3,13 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import type { MarinadePage } from '@/contract/views';
-import { scaleMarinade } from '@/core/marinades';
+import { INGREDIENT_KINDS, scaleMarinade, type IngredientKind } from '@/core/marinades';
 import { formatDuration, formatNumber } from '@/core/units';
-import { ALLERGEN_NAMES, listOf, WAY_NAMES } from '@/core/words';
+import { ALLERGEN_NAMES, KIND_NAMES, listOf, USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { usePreferences } from '../../shell/preferences';
 
-const KIND_COLOURS: Record<string, string> = { liquid: '#7a4a3a', acid: '#c7b23c', salt: '#b9c4c1', sugar: '#a0703a', spice: '#8a5d10', fresh: '#5c8a4a', fruit: '#86a83e', starch: '#e8dcc4', oil: '#d9b24c' };
-const KIND_NAMES: Record<string, string> = { liquid: 'liquid', acid: 'sour', salt: 'salt', sugar: 'sweet', spice: 'spice', fresh: 'fresh', fruit: 'fruit', starch: 'starch', oil: 'oil' };
+const KIND_COLOURS: Record<IngredientKind, string> = { liquid: '#7a4a3a', acid: '#c7b23c', salt: '#b9c4c1', sugar: '#a0703a', spice: '#8a5d10', fresh: '#5c8a4a', fruit: '#86a83e', starch: '#e8dcc4', oil: '#d9b24c' };
 
 /** The book: each marinade with what it is made of at a glance. */
 export function MarinadeList({ marinades }: { marinades: readonly MarinadePage[] }) {
@@ -28,7 +27,7 @@ export function MarinadeList({ marinades }: { marinades: readonly MarinadePage[]
       <ul className="mt-5 grid gap-4 md:grid-cols-2">
         {shown.map(({ resource, marinade }) => {
           const { whole } = scaleMarinade(marinade, resource.forMassG);
-          const parts = Object.keys(KIND_COLOURS).map((kind) => ({ kind, massG: marinade.lines.filter(({ ingredient }) => ingredient.kind === kind).reduce((sum, { massG }) => sum + massG, 0) })).filter(({ massG }) => massG > 0);
+          const parts = INGREDIENT_KINDS.map((kind) => ({ kind, massG: marinade.lines.filter(({ ingredient }) => ingredient.kind === kind).reduce((sum, { massG }) => sum + massG, 0) })).filter(({ massG }) => massG > 0);
           return (
             <li key={resource.id} className="panel px-4 py-3.5">
               <h2 className="text-[19px]"><Link href={`/marinades/${resource.id}`} className="break-words hover:underline">{resource.name}</Link></h2>
@@ -41,7 +40,7 @@ export function MarinadeList({ marinades }: { marinades: readonly MarinadePage[]
               </svg>
               <p className="mt-1 text-[12px] text-muted">{parts.map(({ kind, massG }) => `${KIND_NAMES[kind]} ${formatNumber((100 * massG) / whole.massG, style.locale)} %`).join(' · ')}</p>
               <p className="mt-2 text-[14px]">
-                {formatDuration(resource.minutes.from)} to {formatDuration(resource.minutes.to)}; salt {formatNumber((100 * whole.saltG) / resource.forMassG, style.locale, 1)} % of the meat; {resource.ways.map((way) => WAY_NAMES[way].toLowerCase()).join(' · ')}
+                {formatDuration(resource.minutes.from)} to {formatDuration(resource.minutes.to)}; salt {formatNumber((100 * whole.saltG) / resource.forMassG, style.locale, 1)} % of the meat; {resource.ways.map((way) => USE_NAMES[way].toLowerCase()).join(' · ')}
                 <br />
                 <strong className="font-semibold">{whole.allergens.length ? listOf(whole.allergens.map((one) => ALLERGEN_NAMES[one])) : 'no listed allergen'}</strong>{whole.alcohol && ', alcohol'}
               </p>

@@ -5,19 +5,18 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { MarinadeResource } from '@/contract/resources';
 import type { MarinadeWork } from '@/contract/views';
-import { LIMITS } from '@/core/batches';
-import { findIngredient, measureIngredient, scaleMarinade, solveSalt, solveSugar, substitute, USUAL_WATER_FRACTION, type Ingredient, type Marinade, type MarinadeLine, type Solved } from '@/core/marinades';
+import { coolingMinutes, findIngredient, measureIngredient, scaleMarinade, solveSalt, solveSugar, substitute, USUAL_WATER_FRACTION, type CoolingPlace, type Ingredient, type Marinade, type MarinadeLine, type Solved } from '@/core/marinades';
 import { formatDuration, formatMass, formatNumber, massFigure } from '@/core/units';
-import { ALLERGEN_NAMES, GUIDANCE_LINE, listOf, WAY_NAMES } from '@/core/words';
+import { ALLERGEN_NAMES, GUIDANCE_LINE, listOf, USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
 import { FigureBox } from '../../primitives/figureBox';
-import { MassField } from '../../primitives/quantities';
 import { usePreferences } from '../../shell/preferences';
 import { callApi } from '../../shell/api';
 import { useToast } from '../../shell/toast';
 import { LineTable } from './lineTable';
+import { ScaleField } from './scaleField';
 import { TargetsPanel, type Targets } from './targetsPanel';
 
 /** The mix as it is written, without what is not wanted, sweetened and salted as asked; what cannot be reached stays as it was, and says so. */
@@ -47,8 +46,8 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
   const changed = Object.values(targets).some((value) => value !== undefined && value !== false && !(Array.isArray(value) && value.length === 0));
 
   const keepAsNew = async () => {
-    const { name, note, ways, minutes, holdBackShare, holdBackFor } = resource;
-    const body = { name: `${name}, ours`.slice(0, 120), note, ways, minutes, holdBackShare, ...(holdBackFor ? { holdBackFor } : {}), forMassG: meatG, lines: lines.map(({ ingredient, massG, note: lineNote = '' }) => ({ ingredientId: ingredient.id, massG, note: lineNote })) };
+    const { name, note, ways, minutes, holdBackShare, holdBackFor, heated, oilFirst } = resource;
+    const body = { name: `${name}, ours`.slice(0, 120), note, ways, minutes, holdBackShare, ...(holdBackFor ? { holdBackFor } : {}), heated, oilFirst, forMassG: meatG, lines: lines.map(({ ingredient, massG, note: lineNote = '' }) => ({ ingredientId: ingredient.id, massG, note: lineNote })) };
     const result = await callApi<MarinadeResource>('POST', '/marinades', { body });
     if (!result.ok) return toast({ text: `${result.problem.title} ${result.problem.detail ?? ''}` });
     router.push(`/marinades/${result.data.id}`);
@@ -61,6 +60,11 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
     toast({ text: `${resource.name} was put away.`, action: { label: 'Undo', run: () => void callApi('POST', `/marinades/${resource.id}/restore`).then(() => router.push(`/marinades/${resource.id}`)) } });
   };
   const measured = scaled.lines.map(({ ingredient, massG }) => measureIngredient(ingredient, massG, measures));
+  const mixMl = measured.reduce((sum, { volumeMl }) => sum + volumeMl, 0);
+  const cooling = (place: CoolingPlace) => {
+    const { from, to } = coolingMinutes({ massG: scaled.whole.massG, place });
+    return `${formatDuration(from)} to ${formatDuration(to)}`;
+  };
   const { allergens, alcohol, glutamate } = scaled.whole;
   const plain = [alcohol && 'alcohol', glutamate && 'glutamate'].filter((word): word is string => typeof word === 'string');
   return (
@@ -70,11 +74,12 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
         <h1 className="mt-1 break-words">{resource.name}</h1>
         {resource.note && <p className="mt-2 max-w-prose break-words text-muted">{resource.note}</p>}
         <Alive className="mt-5">
-          <MassField label="For this much trimmed meat" value={meatG} {...LIMITS.massG} onChange={setMeatG} hint={meatG === resource.forMassG ? 'as it is written' : `written for ${formatMass(resource.forMassG, style)}`} />
+          <ScaleField meatG={meatG} onChange={setMeatG} writtenForG={resource.forMassG} mixMlPerMeatG={mixMl / meatG} />
         </Alive>
         <Alive className="no-print mt-5"><TargetsPanel written={written} lines={lines} ingredients={ingredients} meatG={meatG} holdBackShare={marinade.holdBackShare} targets={targets} onChange={setTargets} /></Alive>
         {problem && <p role="alert" className="mt-3 font-medium text-ox">{problem}</p>}
         {scaled.heldBackG > 0 && <p className="mt-5 rounded border border-brass-line bg-brass-tint px-3 py-2.5"><strong>Hold back {formatMass(scaled.heldBackG, style)} before mixing</strong>{resource.holdBackFor ? `, for ${resource.holdBackFor}` : ''}. What never touched raw meat can be served.</p>}
+        {resource.heated && <p className="mt-3 rounded border border-brass-line bg-brass-tint px-3 py-2.5"><strong>Simmer it, then let it cool:</strong> {cooling('ice-bath')} in iced water, {cooling('bench')} on the counter, before it meets raw meat. Starch, oil and fresh fruit go in cold. An estimate.</p>}
         <div className="mt-3"><LineTable lines={scaled.lines} measured={measured} /></div>
         <div className="no-print mt-4 flex flex-wrap items-center gap-3">
           {changed && <Button onClick={() => void keepAsNew()}>Keep it as a new one</Button>}
@@ -84,7 +89,7 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
           <a href={`/api/v1/marinades/${resource.id}/markdown`} download={`${resource.name}.md`} className={buttonLook('quiet')}>As text</a>
           <Button look="quiet" onClick={() => void remove()}>Put it away</Button>
         </div>
-        <p className="mt-3 text-[13px] text-muted">In the order of adding: starch next to last, oil last. A measure that is off by more than 5 % says so.</p>
+        <p className="mt-3 text-[13px] text-muted">In the order of adding: {resource.oilFirst ? 'oil first, starch last' : 'starch next to last, oil last'}. A measure that is off by more than 5 % says so.</p>
       </div>
       <aside className="panel space-y-2.5 self-start p-4">
         <FigureBox label="Mixture" size="huge" figure={massFigure(scaled.whole.massG, style)} note={`for ${formatMass(meatG, style)} of meat`} />
@@ -92,7 +97,7 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
           <FigureBox label="Salt in it" figure={massFigure(scaled.whole.saltG, style)} note={`${formatNumber((100 * scaled.whole.saltG) / meatG, style.locale, 1)} % of the meat`} />
           <FigureBox label="Sugar in it" figure={massFigure(scaled.whole.sugarG, style)} />
         </div>
-        <FigureBox label="Customary time" figure={{ value: `${formatDuration(resource.minutes.from)} – ${formatDuration(resource.minutes.to)}`, unit: '' }} note={resource.ways.map((way) => WAY_NAMES[way]).join(' · ')} />
+        <FigureBox label="Customary time" figure={{ value: `${formatDuration(resource.minutes.from)} – ${formatDuration(resource.minutes.to)}`, unit: '' }} note={resource.ways.map((way) => USE_NAMES[way]).join(' · ')} />
         <div className="rounded border border-brass-line bg-brass-tint px-3 py-2.5 text-[14px]">
           <strong>{allergens.length ? `Contains ${listOf(allergens.map((one) => ALLERGEN_NAMES[one]))}.` : 'No listed allergen.'}</strong> {plain.length > 0 && `Also ${listOf(plain)}. `}Check the labels of what you pour.
         </div>

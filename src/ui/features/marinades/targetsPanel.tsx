@@ -1,6 +1,6 @@
 'use client';
 
-import { ALLERGENS, saltLanding, substitute, USUAL_WATER_FRACTION, type Allergen, type Ingredient, type MarinadeLine, type Wish } from '@/core/marinades';
+import { ALLERGENS, hasStandIn, saltLanding, substitute, USUAL_WATER_FRACTION, type Allergen, type Ingredient, type MarinadeLine, type Wish } from '@/core/marinades';
 import { formatNumber } from '@/core/units';
 import { ALLERGEN_NAMES } from '@/core/words';
 import { Slider } from '../../primitives/slider';
@@ -35,6 +35,8 @@ export function TargetsPanel({ written, lines, ingredients, meatG, holdBackShare
   const hasAlcohol = targets.noAlcohol || written.some(({ ingredient }) => ingredient.alcohol);
   const { changes, left } = substitute(written, targets, ingredients);
   const toggle = (one: Allergen) => onChange({ ...targets, without: targets.without?.includes(one) ? targets.without.filter((other) => other !== one) : [...(targets.without ?? []), one] });
+  const lackable = written.filter(({ ingredient: { id } }) => hasStandIn(id) && !targets.lacking?.includes(id));
+  const nameOf = (id: string) => written.find(({ ingredient }) => ingredient.id === id)?.ingredient.name ?? id;
   const look = 'flex min-h-10 cursor-pointer items-center gap-2 rounded border border-grout bg-panel px-3 text-[14px] has-checked:border-enamel has-checked:bg-enamel-tint';
   return (
     <section className="panel space-y-4 px-4 py-3" aria-label="Make it yours">
@@ -54,6 +56,16 @@ export function TargetsPanel({ written, lines, ingredients, meatG, holdBackShare
           <label className={look}><input type="checkbox" className="size-4 accent-[#0e3b34]" checked={targets.lowSodium ?? false} onChange={(event) => onChange({ ...targets, lowSodium: event.target.checked })} />so much salt (reduced-salt sauces)</label>
         </div>
       </fieldset>
+      <div className="flex flex-wrap items-center gap-2 text-[14px]">
+        {targets.lacking?.map((id) => <button key={id} type="button" className="min-h-10 rounded border border-enamel bg-enamel-tint px-3" onClick={() => onChange({ ...targets, lacking: targets.lacking?.filter((one) => one !== id) })}>no {nameOf(id).toLowerCase()} <span aria-hidden="true">×</span><span className="sr-only">, take it back</span></button>)}
+        {lackable.length > 0 && (
+          <label className="flex items-center gap-2">I have no
+            <select className="h-10 rounded border border-grout bg-panel px-2" value="" onChange={(event) => onChange({ ...targets, lacking: [...(targets.lacking ?? []), event.target.value] })}>
+              <option value="">–</option>
+              {lackable.map(({ ingredient }) => <option key={ingredient.id} value={ingredient.id}>{ingredient.name}</option>)}
+            </select></label>
+        )}
+      </div>
       {(changes.length > 0 || left.length > 0) && (
         <ul role="status" className="space-y-1 text-[14px]">
           {changes.map(({ from, to, effect }) => <li key={from}><strong>{from}</strong> gives place to {to.length ? to.join(', ').toLowerCase() : 'nothing'}: {effect}.</li>)}

@@ -6,6 +6,7 @@ import type { Batch } from '@/contract/resources';
 import type { NewBatchPage } from '@/contract/views';
 import { LIMITS, planBatch } from '@/core/batches';
 import { bandOf, shapesOf, WAYS } from '@/core/cooking';
+import type { Marinade } from '@/core/marinades';
 import { CUTS, findCut } from '@/core/pieces';
 import { formatClock, formatDay, formatDayClock, formatWeekday, fromFieldValue, instantOf, toFieldValue, wallTimeOf } from '@/core/times';
 import { formatDuration, formatLength, formatMass, formatNumber, joinFigure, lengthFigure, massFigure } from '@/core/units';
@@ -30,6 +31,8 @@ interface Props extends NewBatchPage {
 
 const usualThicknessMm = (way: Answers['way']) => bandOf(way, shapesOf(way)[0]!).usual;
 
+const isFor = (way: Answers['way']) => ({ uses }: Pick<Marinade, 'uses'>) => !uses || uses.includes(way);
+
 /** Tomorrow at one on the kitchen clock. */
 function tomorrowLunch(nowMs: number, zone: string): number {
   const today = wallTimeOf(nowMs, zone);
@@ -43,8 +46,9 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, free
   const meal = meals.find(({ id }) => id === mealId);
   const cuts = useMemo(() => [...ownCuts, ...CUTS], [ownCuts]);
   const asked = cutId ? findCut(cutId, cuts) : undefined;
+  const firstWay = WAYS.find((way) => asked?.suits[way]) ?? 'stir-fry';
   const [answers, setAnswers] = useState<Answers>(() => ({
-    way: WAYS.find((way) => asked?.suits[way]) ?? 'stir-fry', cutId: asked?.id ?? 'chicken-thigh', massG: 800, heightMm: asked?.usualHeightMm ?? 20, thicknessMm: usualThicknessMm(WAYS.find((way) => asked?.suits[way]) ?? 'stir-fry'), marinadeId: marinades[0]?.id ?? '', people: meal?.people ?? 4,
+    way: firstWay, cutId: asked?.id ?? 'chicken-thigh', massG: 800, heightMm: asked?.usualHeightMm ?? 20, thicknessMm: usualThicknessMm(firstWay), marinadeId: (marinades.find(isFor(firstWay)) ?? marinades[0])?.id ?? '', people: meal?.people ?? 4,
     tableAt: meal?.tableAt ?? new Date(tomorrowLunch(nowMs, zone)).toISOString(), ...(meal ? { mealId: meal.id } : {}), pins: {},
   }));
   const [problem, setProblem] = useState<string>();
@@ -125,7 +129,8 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, free
           </Row>
           <Row name="Marinade" hint={`${formatDuration(marinade.minutes.from)} to ${formatDuration(marinade.minutes.to)}`}>
             <select aria-label="Marinade" className={selectLook} value={answers.marinadeId} onChange={(event) => change({ marinadeId: event.target.value })}>
-              {marinades.map((one) => <option key={one.id} value={one.id}>{one.name}</option>)}
+              <optgroup label={`Made for ${WAY_NAMES[answers.way].toLowerCase()}`}>{marinades.filter(isFor(answers.way)).map((one) => <option key={one.id} value={one.id}>{one.name}</option>)}</optgroup>
+              <optgroup label="Others">{marinades.filter((one) => !isFor(answers.way)(one)).map((one) => <option key={one.id} value={one.id}>{one.name}</option>)}</optgroup>
             </select>
           </Row>
           <Row name="People">

@@ -3,7 +3,7 @@
 import clsx from 'clsx';
 import Link from 'next/link';
 import type { PlannedBatch, PlannedJob } from '@/contract/views';
-import type { JobKey } from '@/core/scheduling';
+import { isTurn, type JobKey } from '@/core/scheduling';
 import type { JobProgress } from '@/core/progress';
 import { dailyInstants, formatClock, quietIntervals } from '@/core/times';
 import { formatDuration, formatMass } from '@/core/units';
@@ -94,7 +94,7 @@ function labelled(jobs: readonly PlannedJob[], at: RowProps['at'], endMs: number
 function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowProps) {
   const { style } = usePreferences();
   const within = (share: number) => Math.min(100, Math.max(0, share));
-  const side = batch.jobs.filter((job) => job.place === 'none' || job.key === 'turn');
+  const side = batch.jobs.filter((job) => job.place === 'none' || isTurn(job.key));
   const main = batch.jobs.filter((job) => !side.includes(job));
   return (
     <>

@@ -44,6 +44,7 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
   const next = jobs.filter((job) => job.hands && progress(job).doneAtMs === undefined).slice(0, SHOWN_JOBS);
   const nameOf = (batchId: string) => batches.find(({ id }) => id === batchId)!.name;
   const allergens = allergensOnTable(batches.map(({ cautions }) => ({ allergens: cautions.flatMap((one) => (one.code === 'allergens' ? one.allergens : [])) })));
+  const alcohol = batches.some(({ cautions }) => cautions.some((one) => one.code === 'allergens' && one.alcohol));
   const inMeal = (tableAtMs - now) / 60_000;
   const soon = new Set(next.slice(0, 3).map(({ batchId, key }) => `${batchId}/${key}`));
   const minded = jobs.filter((job) => soon.has(`${job.batchId}/${job.key}`)).flatMap((job) => job.cautions.filter(({ guards, code }) => guards === 'illness' && !['allergens', 'warm-minutes'].includes(code)).map((caution) => ({ job, caution }))).slice(0, 3);
@@ -115,7 +116,7 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
           <section className="panel px-4 py-3.5 md:col-span-2 wide:col-span-1">
             <h2 className="text-[18px]">Mind these</h2>
             <ul className="mt-2 space-y-2.5 text-[14px]">
-              <li><strong>{allergens.length ? `On the table: ${listOf(allergens.map((one) => ALLERGEN_NAMES[one]))}.` : 'No listed allergen on the table.'}</strong> Check the labels of what you pour.</li>
+              <li><strong>{allergens.length ? `On the table: ${listOf(allergens.map((one) => ALLERGEN_NAMES[one]))}.` : 'No listed allergen on the table.'}</strong>{alcohol && ' Also alcohol.'} Check the labels of what you pour.</li>
               {batches.map((batch) => {
                 const warm = Math.floor(warmSoFarMin(batch.jobs, progressOf(batch.id), now, batch.lots));
                 return warm > 0 ? <li key={batch.id}><strong>Out of the fridge so far:</strong> {batch.name} {warm} min of {formatDuration(batch.warmLimitMin)}.</li> : null;

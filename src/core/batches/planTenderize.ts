@@ -1,0 +1,56 @@
+import { measureIngredient, type ScaledMarinade } from '../marinades';
+import { applyForce, biteOfPlan, conflictsOf, meansOf, proposeTenderizing, soda, SODA_SCHOOLS, type ForceChoice, type MixCharacter, type SodaSchool } from '../tenderizing';
+import type { BatchInputs } from './inputs';
+import type { MarinatePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
+
+interface Given {
+  trimmedG: number;
+  scaled: ScaledMarinade;
+  slice: SlicePlan;
+  /** No time is left to soak, rinse and drain. */
+  hurried: boolean;
+}
+
+/** What is done by hand, chosen or proposed; what the mix adds to it is told by {@link withMix}, once its hours are known. */
+export function planTenderize({ pins }: BatchInputs, { cut, sodaIngredient, measures }: Surroundings, { trimmedG, scaled, slice, hurried }: Given): Omit<TenderizePlan, 'means' | 'bite' | 'conflicts'> {
+  const { shape } = slice;
+  const proposal = proposeTenderizing({ cut, shape, thicknessMm: slice.pieceMm.thicknessMm, mix: mixCharacter(scaled, { meatG: trimmedG, fruitExposure: 0, saltPercent: 0 }), hurried });
+  const choice = pins.soda ?? proposal.soda;
+  const chosenForce: ForceChoice = pins.force ?? proposal.force;
+  const when = pins.forceWhen ?? (pins.force === undefined ? proposal.when : shape === 'cubes' ? 'before' : 'after');
+  const force = chosenForce === 'none' ? undefined : applyForce({ force: chosenForce, when, pieceMm: slice.pieceMm, massG: trimmedG, toMm: pins.beatToMm });
+  const thicknessMm = force?.pieceMm.thicknessMm ?? slice.pieceMm.thicknessMm;
+  const school = (name: SodaSchool) => {
+    const own = choice === name ? { percent: pins.sodaPercent, minutes: pins.sodaMin, rinses: name === 'rinse-off' ? pins.sodaRinses : undefined } : {};
+    const advice = soda({ massG: trimmedG, thicknessMm, school: name, ...own });
+    return { ...advice, spoken: measureIngredient(sodaIngredient, advice.sodaG, measures) };
+  };
+  return {
+    choice, advised: proposal.soda, reason: proposal.sodaReason, schools: Object.fromEntries(SODA_SCHOOLS.map((name) => [name, school(name)])) as TenderizePlan['schools'],
+    ...(force ? { force } : {}), advisedForce: proposal.force, forceReason: proposal.forceReason,
+  };
+}
+
+/** Slices after they were beaten: larger and thinner, for soda, salt, coat and heat alike. */
+export function beaten(slice: SlicePlan, force: TenderizePlan['force']): SlicePlan {
+  if (!force || force.areaFactor === 1) return slice;
+  const { pieceMm, areaFactor } = force;
+  return { ...slice, pieceMm, coatAreaM2: slice.coatAreaM2 * areaFactor, soakThicknessMm: Math.min(pieceMm.thicknessMm, pieceMm.widthMm) };
+}
+
+/** The plan with everything that works on the meat, what fights, and the bite that is to be expected. */
+export function withMix(plan: Omit<TenderizePlan, 'means' | 'bite' | 'conflicts'>, { cut }: Surroundings, { inputs: { pins }, slice, marinate }: { inputs: BatchInputs; slice: SlicePlan; marinate: MarinatePlan }): TenderizePlan {
+  const choice = { soda: plan.choice, force: plan.force?.force ?? 'none' } as const;
+  const mix = mixCharacter(marinate, { meatG: marinate.diffusion.meatG, fruitExposure: marinate.fruit?.exposure ?? 0, saltPercent: marinate.uptake.equilibriumSaltPercent });
+  return {
+    ...plan,
+    means: meansOf(choice, mix),
+    bite: biteOfPlan({ cut, fibreLengthMm: slice.fibreLengthMm, mix, pink: pins.doneness === 'pink' }, choice),
+    conflicts: conflictsOf({ soda: plan.choice, pierced: Boolean(pins.pierced || plan.force?.pierces), acid: mix.acid, sour: marinate.sour, strongFruit: mix.strongFruit, fruitExposure: mix.fruitExposure, marinadeMin: marinate.minutes }),
+  };
+}
+
+/** What a mix does for tenderness by itself. */
+export function mixCharacter({ acid, strongFruit, onMeat }: ScaledMarinade, { meatG, ...known }: Pick<MixCharacter, 'fruitExposure' | 'saltPercent'> & { meatG: number }): MixCharacter {
+  return { acid, strongFruit, starchPercent: (100 * onMeat.starchG) / meatG, ...known };
+}

@@ -1,0 +1,55 @@
+import type { TenderizePlan } from '../batches';
+import type { Conflict, EnzymeVerdict, ForceChoice, ForceReason, MeansCompared, SodaReason, TenderizingJudgement, TenderizingMeans } from '../tenderizing';
+import { formatTemperature, type FormatStyle } from '../units';
+import { judgementWords } from './boardWords';
+import { listOf } from './names';
+
+export const MEANS_NAMES: Record<TenderizingMeans, string> = {
+  nothing: 'Nothing', 'soda-left-in': 'Soda, left in', 'soda-rinsed': 'Soda, rinsed off', fruit: 'Fresh fruit', pounding: 'Pounding', needling: 'Needles or blades', scoring: 'Scoring', salt: 'Salt, early', acid: 'Acid', coat: 'Starch and oil coat',
+};
+export const FORCE_NAMES: Record<ForceChoice, string> = { none: 'No force', 'rolling-pin': 'Rolling pin', mallet: 'Mallet', needle: 'Needle roller', score: 'Scoring' };
+
+export const SODA_REASONS: Record<SodaReason, string> = {
+  'tender-cut': 'This cut is tender as it is.',
+  'tough-or-thick': 'Tough cut or thicker slices: a stronger dose of soda, rinsed off, does more.',
+  'thin-strips': 'Thin strips in a savoury marinade: a little soda can stay in.',
+  'acid-marinade': 'The marinade is sour and would cancel soda left in, so rinse it off first.',
+  'thick-piece': 'Soda works from the surface: cubes and whole steaks are pounded or scored instead.',
+  'in-a-hurry': 'There is no time left to soak, rinse and drain before the table.',
+  'strong-fruit': 'The fruit in the marinade already tenderizes; do not stack soda on it.',
+};
+const FORCE_REASONS: Record<ForceReason, string> = {
+  'not-needed': '', cubes: 'Pound the piece before it is cut into cubes.', 'whole-steak': 'Beat the steak flat and even: it is through in minutes.', 'in-a-hurry': 'A rolling pin takes minutes where soda takes an hour.',
+};
+
+const RISKS: Record<Exclude<MeansCompared['risk'], 'pierced'>, string> = {
+  none: 'stays as it is', soapy: 'soapy when overdone', uneven: 'uneven, torn', 'too-soft': 'mush when it stays too long', chalky: 'chalky outside after hours', cured: 'firm and ham-like after days', gluey: 'gluey when there is too much',
+};
+export const FLAVOUR_WORDS: Record<MeansCompared['flavour'], string> = {
+  own: 'the meat’s own', browns: 'browns faster, else plain', fruity: 'sweet, of the fruit', 'takes-marinade': 'takes up more marinade', sour: 'sour', seasoned: 'seasoned to the middle', glossy: 'glossy, carries the seasoning',
+};
+
+/** What can go wrong; pierced meat by the temperature it then needs. */
+export const riskWords = (risk: MeansCompared['risk'], piercedC: number, style: FormatStyle): string => (risk === 'pierced' ? `pierced meat: ${formatTemperature(piercedC, style)} at the centre` : RISKS[risk]);
+
+export const ENZYME_WORDS: Record<EnzymeVerdict, string> = { little: 'hardly anything yet', slight: 'a little softer', tender: 'tender', stop: 'as far as it should go', mush: 'mush' };
+
+const CONFLICTS: Record<Conflict, { title: string; text: string }> = {
+  'soda-and-strong-fruit': { title: 'Strong fruit and soda together', text: 'Both soften the surface; on thin slices that turns to mush. Take the one or the other.' },
+  'soda-and-acid': { title: 'Acid cancels soda that stays in', text: 'They fizz and leave salt behind, and neither does its work. Rinse the soda off first, or skip it.' },
+  'pierced-and-long-fruit': { title: 'Needles let the fruit in', text: 'What stays in the outer millimetre otherwise works in every hole: soft right through. Shorten it, or take milder fruit.' },
+  'acid-too-long': { title: 'Sour for longer than eight hours', text: 'Citrus and vinegar turn the outside chalky and dry; four to eight hours are customary.' },
+};
+export const conflictWords = (conflict: Conflict): { title: string; text: string } => CONFLICTS[conflict];
+
+/** "Soda, rinsed off, salt and a coat", so far as it is one plan. */
+export const meansWords = (means: readonly TenderizingMeans[]): string => {
+  const [first, ...rest] = means.map((one) => MEANS_NAMES[one]);
+  return listOf([first!, ...rest.map((word) => word.toLowerCase())].map((word) => word.replace(',', '')));
+};
+
+/** Why this is proposed, in one or two sentences. */
+export function whyWords({ reason, forceReason }: Pick<TenderizePlan, 'reason' | 'forceReason'>, judgement: TenderizingJudgement, style: FormatStyle): string {
+  const why = [reason === 'tender-cut' ? '' : judgementWords(judgement, style).reason, SODA_REASONS[reason], FORCE_REASONS[forceReason]];
+  return why.filter(Boolean).join(' ');
+}

@@ -1,0 +1,44 @@
+import 'server-only';
+import type { TenderizingPlanAnswer, TenderizingPlanRequest } from '@/contract/calculations';
+import { fruitAfter, fruitClock, mixCharacter, usualShape } from '@/core/batches';
+import { saltLanding, scaleMarinade } from '@/core/marinades';
+import { biteOfPlan, compareMeans, conflictsOf, judgeTenderizing, meansOf, pierces, proposeTenderizing, rinsedSodaMin } from '@/core/tenderizing';
+import { conflictWords, meansWords, whyWords } from '@/core/words';
+import { breaksRule } from '../api/failures';
+import { readCut } from '../cuts/cuts';
+import { currentHousehold, ingredientsOf } from '../kitchen/kitchen';
+import { readMarinade, toCore } from '../marinades/marinades';
+
+const STYLE = { system: 'metric', locale: 'en' } as const;
+const FRIDGE_C = 4;
+
+/** One proposed plan with its reason, what the cook's own choice would be instead, and every means beside it. */
+export async function tenderizingPlan(request: TenderizingPlanRequest): Promise<TenderizingPlanAnswer> {
+  const { way, thicknessMm, massG, marinadeId, minutesLeft, choice, tempC = FRIDGE_C } = request;
+  const cut = await readCut(request.cut).catch(() => {
+    throw breaksRule('There is no such cut.', '/cut');
+  });
+  const marinade = marinadeId ? toCore(await readMarinade(marinadeId), await ingredientsOf((await currentHousehold()).id)) : undefined;
+  const scaled = marinade && scaleMarinade(marinade, massG);
+  const marinadeMin = request.marinadeMin ?? marinade?.minutes.from ?? 0;
+  const shape = request.shape ?? usualShape(way, cut);
+  const fibreLengthMm = request.fibreLengthMm ?? thicknessMm;
+
+  const clock = scaled && fruitClock({ scaled, meatG: massG, thicknessMm, tempC });
+  const fruitExposure = clock ? fruitAfter(clock, marinadeMin).exposure : 0;
+  const mix = scaled
+    ? mixCharacter(scaled, { meatG: massG, fruitExposure, saltPercent: saltLanding(scaled.lines, { meatG: massG, meatWaterFraction: cut.composition.water, holdBackShare: marinade.holdBackShare }) })
+    : { acid: false, strongFruit: false, fruitExposure: 0, saltPercent: 0, starchPercent: 0 };
+  const hurried = minutesLeft !== undefined && minutesLeft < rinsedSodaMin(massG, thicknessMm) + marinadeMin;
+  const proposal = proposeTenderizing({ cut, shape, thicknessMm, mix, hurried });
+  const chosen = { soda: choice?.soda ?? proposal.soda, force: choice?.force ?? proposal.force };
+  const conflicts = conflictsOf({ ...mix, soda: chosen.soda, pierced: Boolean(choice?.pierced) || pierces(chosen.force), sour: scaled?.sour ?? false, marinadeMin });
+  const why = whyWords({ reason: proposal.sodaReason, forceReason: proposal.forceReason }, judgeTenderizing(cut, { way, fibreLengthMm, thicknessMm }), STYLE);
+  const eaten = { cut, fibreLengthMm, mix };
+  return {
+    proposed: { soda: proposal.soda, force: proposal.force, when: proposal.when, means: proposal.means, title: meansWords(proposal.means), why, bite: biteOfPlan(eaten, proposal) },
+    chosen: { ...chosen, means: meansOf(chosen, mix), bite: biteOfPlan(eaten, chosen), conflicts: conflicts.map((code) => ({ code, ...conflictWords(code) })) },
+    alternatives: compareMeans({ cut, shape, fibreLengthMm, thicknessMm, massG, fruitExposure }),
+  };
+}
+

@@ -1,0 +1,13 @@
+import type { TenderizingChoice } from '@/core/tenderizing';
+import { useBatchWork } from './batchContext';
+
+/** Takes soda and force as chosen, what is as proposed unpinned, and drops the doses that were set for something else. */
+export function usePinTenderizing(): (choice: TenderizingChoice) => void {
+  const { plan, pin } = useBatchWork();
+  const { advised, advisedForce } = plan.tenderize;
+  return ({ soda, force }) =>
+    pin({
+      soda: soda === advised ? undefined : soda, sodaPercent: undefined, sodaMin: undefined, sodaRinses: undefined,
+      force: force === advisedForce ? undefined : force, forceWhen: undefined, beatToMm: undefined,
+    });
+}

@@ -1,5 +1,4 @@
 import 'server-only';
-import { randomUUID } from 'node:crypto';
 import type { IngredientResource, IngredientWrite } from '@/contract/resources';
 import { INGREDIENTS, searchIngredients, type Ingredient } from '@/core/marinades';
 import { database } from '@/data/connection';
@@ -43,7 +42,7 @@ async function ownRow(id: string): Promise<IngredientRow> {
 export async function createIngredient(write: IngredientWrite): Promise<IngredientResource> {
   const { id: householdId } = await currentHousehold();
   await check(householdId, write);
-  return toOwn(await insertRow<IngredientRow>(database(), TABLE, { householdId }, { id: randomUUID(), own: true, ...ingredientRow(write) }));
+  return toOwn(await insertRow<IngredientRow>(database(), TABLE, { householdId }, { id: crypto.randomUUID(), own: true, ...ingredientRow(write) }));
 }
 
 export async function changeIngredient(id: string, version: number | undefined, write: IngredientWrite): Promise<IngredientResource> {

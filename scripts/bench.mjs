@@ -14,9 +14,9 @@ await build();
 const require = requireTypeScript();
 const core = (domain) => require(path.join(ROOT, 'src/core', domain));
 const { planBatch } = core('batches');
-const { uptake, slabInBath } = { ...core('marinades'), ...require(path.join(ROOT, 'src/core/marinades/diffusion.ts')) };
+const { INGREDIENTS, parseLines, scaleMarinade, solveSalt, solveSugar, substitute, uptake, uptakeCurve, slabInBath } = { ...core('marinades'), ...require(path.join(ROOT, 'src/core/marinades/diffusion.ts')) };
 const { toMeasures } = core('units');
-const { soda } = core('tenderizing');
+const { compareMeans, soda } = core('tenderizing');
 const { sliceGeometry } = core('slicing');
 const { firming, firmingTimes, learnFreezer, SURFACE_COEFFICIENTS, UNKNOWN_FREEZER } = core('firming');
 const fixture = require(path.join(ROOT, 'tests/fixtures/batch.ts'));
@@ -61,6 +61,11 @@ function finiteDifferences() {
   return slab[0];
 }
 
+const mix = scaleMarinade(fixture.soyFennel, 900).lines;
+const meat = { meatG: 900, meatWaterFraction: 0.72 };
+/** Another list each time: the index of names is made once for a list. */
+const OTHERS = [...INGREDIENTS];
+const PASTED = Array.from({ length: 60 }, (_, n) => ['1/4 cup soy sauce', '2 cloves garlic, minced', '1 ½ tbsp honey', '30 g brown sugar', '1 lb river mud', 'Salt, to taste'][n % 6]).join('\n');
 const baseline = median(() => JSON.parse(JSON.stringify(fixture.answers())));
 const rows = [
   ['copy of the answers by JSON (baseline)', baseline],
@@ -68,6 +73,12 @@ const rows = [
   ['soda', median((n) => soda({ massG: 500 + n, thicknessMm: 4, school: 'leave-in' }))],
   ['measures', median((n) => toMeasures(10 + n))],
   ['salt uptake with times', median((n) => uptake({ thicknessMm: 4, tempC: 4, meatG: 900 + n, meatWaterFraction: 0.72, bathWaterG: 120, saltG: 9 }))],
+  ['salt, sugar and acid, the curves of a chart', median((n) => uptakeCurve({ thicknessMm: 4, tempC: 4, meatG: 900 + n, meatWaterFraction: 0.72, bathWaterG: 120, saltG: 9 }, 720))],
+  ['a pasted list of 60 lines', median((n) => parseLines(PASTED, n % 2 ? INGREDIENTS : OTHERS), 9, 3)],
+  ['salt solved for', median((n) => solveSalt(mix, meat, { targetPercent: 0.9 + (n % 60) / 100, salt: INGREDIENTS.find(({ id }) => id === 'salt-fine') }))],
+  ['sugar solved for', median((n) => solveSugar(mix, meat, { targetPercent: 2 + (n % 60) / 100, sugar: INGREDIENTS.find(({ id }) => id === 'sugar') }))],
+  ['without soy, wheat and alcohol', median(() => substitute(mix, { without: ['soy', 'gluten'], noAlcohol: true }, INGREDIENTS))],
+  ['means to tenderize, side by side', median((n) => compareMeans({ cut: { work: 'hard' }, shape: 'ribbons', fibreLengthMm: 4, thicknessMm: 4, massG: 500 + n, fruitExposure: 0 }))],
   ['the same slab by finite differences', median(finiteDifferences, 7, 1)],
   ['roots and 50 points of the slab', median((n) => { const slab = slabInBath(0.2 + n * 1e-5); for (let i = 1; i <= 50; i++) slab.centre(i / 50); })],
   ['whole plan, stir-fry', median((n) => planBatch(fixture.answers({ massG: 900 + n }), fixture.around('chicken-thigh')))],
@@ -116,6 +127,9 @@ async function throughTheApi(url) {
     ['/calc/soda', { massG: 500, thicknessMm: 4, school: 'leave-in' }],
     ['/calc/uptake', { thicknessMm: 4, tempC: 4, meatG: 500, meatWaterFraction: 0.7, bathWaterG: 40, saltG: 9, minutes: 60 }],
     ['/calc/measures', { ingredient: 'soy sauce', massG: 62 }],
+    ['/calc/tenderizing-plan', { cut: 'beef-flank', way: 'stir-fry', thicknessMm: 4, massG: 800 }],
+    ['/calc/marinade', { lines: [{ ingredient: 'soy sauce', massG: 60 }, { ingredient: 'honey', massG: 20 }], meatG: 900, saltPercent: 1.2 }],
+    ['/marinades/parse', { text: PASTED }],
     ['/batches?limit=50'],
   ]) {
     const ms = route === '/health' ? health : await timed(route, body);
@@ -144,6 +158,7 @@ async function inTheBrowser(url) {
   await redrawn(browser, 'From a slider move to the redrawn plan', url + slice, { drawn: 'svg[aria-label*="cuts"]', label: 'aria-label', knob: '[role=slider][aria-label="Thickness"]', by: 'key' });
   await redrawn(browser, 'From a drag of the blade to the redrawn plan', url + slice, { drawn: 'svg[aria-label*="cuts"]', label: 'aria-label', knob: '[role=slider][aria-label="Blade, turn"]', by: 'drag' });
   await redrawn(browser, 'From a drag of the time to the redrawn freezing', url + firm, { drawn: '[role=slider][aria-label="Minutes looked at"]', label: 'aria-valuenow', knob: 'svg[aria-label="Firmness and temperature over time"]', by: 'drag' });
+  await redrawn(browser, 'From a move of the time to the redrawn chart of the marinade', `${url}/batches/${batch.id}?stage=marinate`, { drawn: '.recharts-reference-line-line', label: 'x1', knob: '[role=slider][aria-label="Time in the marinade"]', by: 'key' });
   await browser.close();
 }
 

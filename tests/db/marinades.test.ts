@@ -1,5 +1,5 @@
 import { database } from '@/data/connection';
-import { call, marinadeId } from './api-client';
+import { batchBody, call, marinadeId } from './api-client';
 
 afterAll(() => database().destroy());
 
@@ -22,6 +22,74 @@ describe('marinades worked out over the API', () => {
     expect(body.allergens).not.toContain('soy');
     expect((body.changes as unknown[]).length).toBe(2);
   });
+});
+
+describe('how much to make', () => {
+  test('by people or to the bag instead of by weight, and one of them only', async () => {
+    const id = await marinadeId('Fennel and soy');
+    const ask = (body: Record<string, unknown>) => call('POST', '/calc/marinade', { body: { marinadeId: id, ...body } });
+    expect((await ask({ people: 6, eachG: 150 })).body).toMatchObject({ meatG: 900, perPerson: { sugarG: expect.any(Number) } });
+    const { body } = await ask({ bagMl: 2000, areaM2: 0.5 });
+    expect(body).toMatchObject({ coat: { bagMl: 2000 } });
+    expect(body.meatG as number).toBeGreaterThan(800);
+    for (const bad of [{}, { meatG: 500, bagMl: 1000 }, { eachG: 150 }]) expect((await ask(bad)).status).toBe(400);
+  });
+  test('what is not in the house gives place', async () => {
+    const { body } = await call('POST', '/calc/marinade', { body: { marinadeId: await marinadeId('Pear and dark soy'), meatG: 1000, lacking: ['pear', 'brown-sugar'] } });
+    expect((body.changes as { from: string }[]).map(({ from }) => from)).toEqual(expect.arrayContaining(['Asian pear, puréed', 'Sugar, brown']));
+  });
+});
+
+describe('ingredients of the cook’s own', () => {
+  const house = { name: 'House soy, dark jar', otherNames: ['galley soy'], kind: 'liquid', densityGPerMl: 1.18, waterFraction: 0.6, saltFraction: 0.15, sugarFraction: 0.08, allergens: ['soy', 'gluten'], glutamate: true };
+  test('made, found by any name, read from a pasted list, and their allergens are in the mix', async () => {
+    const made = await call('POST', '/ingredients', { body: house });
+    expect(made).toMatchObject({ status: 201, body: { own: true, version: 1, piece: null, alcohol: false } });
+    expect((await call('GET', '/ingredients?q=galley')).body.items).toEqual([expect.objectContaining({ id: made.body.id })]);
+    const { body: read } = await call('POST', '/marinades/parse', { body: { text: '2 tbsp galley soy' } });
+    expect(read.lines).toEqual([expect.objectContaining({ ingredient: made.body.id, massG: expect.closeTo(2 * 14.787 * 1.18, 1) })]);
+    const { body: mix } = await call('POST', '/calc/marinade', { body: { lines: [{ ingredient: 'galley soy', massG: 60 }], meatG: 1000 } });
+    expect(mix).toMatchObject({ allergens: ['gluten', 'soy'], saltG: expect.closeTo(9, 9) });
+  });
+  test('changed with its version, and a marinade made with it follows', async () => {
+    const { body: made } = await call('POST', '/ingredients', { body: { ...house, name: 'House soy, light jar', otherNames: [] } });
+    const { body: marinade } = await call('POST', '/marinades', { body: { name: 'House try-out', forMassG: 1000, minutes: { from: 30, to: 60 }, lines: [{ ingredientId: made.id, massG: 100 }] } });
+    expect((await call('PATCH', `/ingredients/${made.id}`, { body: { saltFraction: 0.1 }, ifMatch: '"9"' })).status).toBe(412);
+    expect(await call('PATCH', `/ingredients/${made.id}`, { body: { saltFraction: 0.1 }, ifMatch: '"1"' })).toMatchObject({ status: 200, body: { version: 2, saltFraction: 0.1, otherNames: [], allergens: ['soy', 'gluten'] } });
+    expect((await call('POST', '/calc/marinade', { body: { marinadeId: marinade.id, meatG: 1000 } })).body.saltG).toBeCloseTo(10, 9);
+    // Put away, it is offered no more, and the marinade keeps it.
+    expect((await call('DELETE', `/ingredients/${made.id}`)).status).toBe(204);
+    expect((await call('GET', `/ingredients/${made.id}`)).status).toBe(404);
+    expect((await call('POST', '/marinades/parse', { body: { text: '10 g House soy, light jar' } })).body.lines).not.toEqual([expect.objectContaining({ ingredient: made.id })]);
+    expect((await call('POST', '/calc/marinade', { body: { marinadeId: marinade.id, meatG: 1000 } })).body).toMatchObject({ allergens: ['gluten', 'soy'] });
+    expect(await call('POST', `/ingredients/${made.id}/restore`)).toMatchObject({ status: 200, body: { id: made.id } });
+  });
+  test('a name twice, more than the whole, and what comes with Mince are refused', async () => {
+    expect(await call('POST', '/ingredients', { body: { ...house, name: 'soy sauce' } })).toMatchObject({ status: 422, body: { errors: [{ pointer: '/name' }] } });
+    expect(await call('POST', '/ingredients', { body: { ...house, name: 'Too full', waterFraction: 0.9 } })).toMatchObject({ status: 422, body: { errors: [{ pointer: '/waterFraction' }] } });
+    expect((await call('PUT', '/ingredients/soy-sauce', { body: { ...house, name: 'Mine now' }, ifMatch: '*' })).status).toBe(422);
+    expect((await call('DELETE', '/ingredients/soy-sauce')).status).toBe(422);
+    expect((await call('GET', '/ingredients/soy-sauce')).body).toMatchObject({ own: false, version: 0, allergens: ['soy', 'gluten'] });
+    expect((await call('GET', '/ingredients?limit=5')).body).toMatchObject({ limit: 5, next: expect.stringContaining('offset=5') });
+  });
+});
+
+test('a marinade keeps that it is simmered and takes its oil first, out and in again', async () => {
+  const { body: made } = await call('POST', '/marinades', { body: { name: 'Simmered try-out', forMassG: 1000, minutes: { from: 30, to: 60 }, heated: true, oilFirst: true, holdBackShare: 0.2, holdBackFor: 'dip', ways: ['jerky'], lines: [{ ingredientId: 'salt-fine', massG: 10 }, { ingredientId: 'olive-oil', massG: 30 }] } });
+  expect(made).toMatchObject({ heated: true, oilFirst: true, holdBackFor: 'dip', ways: ['jerky'] });
+  const { body: recipe } = await call('GET', `/marinades/${made.id}/recipe`);
+  expect((await call('POST', '/marinades/parse', { body: { text: JSON.stringify(recipe) } })).body).toMatchObject({ heated: true, oilFirst: true, ways: ['jerky'] });
+});
+
+test('a batch keeps force, fruit, coat and where its mix cools, and its jobs follow', async () => {
+  const made = await call('POST', '/batches', { body: await batchBody({ way: 'flat-skewers', cutId: 'beef-flank', marinadeId: await marinadeId('Cider and star anise, simmered'), pins: { force: 'needle', fruitId: 'pear', fruitPercent: 8, starchPercent: 1, oilPercent: 2, oilFirst: true, coolIn: 'ice-bath', marinadeMin: 1500 } }) });
+  expect(made.status).toBe(201);
+  const { body } = await call('GET', `/batches/${made.body.id}`);
+  expect(body.pins).toMatchObject({ force: 'needle', fruitId: 'pear', coolIn: 'ice-bath' });
+  const keys = (body.schedule as { jobs: { key: string }[] }).jobs.map(({ key }) => key);
+  expect(keys).toEqual(expect.arrayContaining(['pierce', 'cool', 'glaze', 'turn', 'turn-2']));
+  expect((await database()('job').where({ batch_id: made.body.id as string })).map(({ key }) => key).sort()).toEqual([...keys].sort());
+  for (const pins of [{ force: 'hammer' }, { fruitId: 'moon' }, { starchPercent: 90 }, { beatToMm: 0 }]) expect((await call('POST', '/batches', { body: await batchBody({ pins }) })).status).toBe(400);
 });
 
 describe('pasted text', () => {

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { database } from '@/data/connection';
 import { soda } from '@/core/tenderizing';
 import { shapeCuts } from '@/core/slicing';
-import { batchBody, call } from './api-client';
+import { batchBody, call, marinadeId } from './api-client';
 
 afterAll(() => database().destroy());
 
@@ -21,9 +21,30 @@ describe('calculations over the API', () => {
   });
 });
 
-test('ways to tenderize over the API', async () => {
-  const { body } = await call('POST', '/calc/tenderizing-means', { body: { work: 'hard', shape: 'cubes', fibreLengthMm: 25, thicknessMm: 25, massG: 800 } });
-  expect((body.means as { means: string; fits: boolean }[]).filter(({ fits }) => fits).map(({ means }) => means)).toEqual(['nothing', 'pounding', 'needling']);
+describe('one plan to tenderize over the API', () => {
+  const flank = { cut: 'beef-flank', way: 'stir-fry', thicknessMm: 4, massG: 800 };
+  const fitting = (body: Record<string, unknown>) => (body.alternatives as { means: string; fits: boolean }[]).filter(({ fits }) => fits).map(({ means }) => means);
+  test('proposes one, says why, and what each other would change', async () => {
+    const { body } = await call('POST', '/calc/tenderizing-plan', { body: { ...flank, marinadeId: await marinadeId('Fennel and soy') } });
+    expect(body.proposed).toMatchObject({ soda: 'rinse-off', force: 'none', means: ['soda-rinsed', 'salt', 'coat'], title: 'Soda rinsed off, early salt and a starch coat', why: expect.stringMatching(/hard-working muscle/i) });
+    expect((body.alternatives as unknown[]).length).toBe(10);
+    const { body: cubes } = await call('POST', '/calc/tenderizing-plan', { body: { ...flank, cut: 'beef-clod', way: 'cube-skewers', thicknessMm: 25 } });
+    expect(cubes.proposed).toMatchObject({ soda: 'skip', force: 'mallet', when: 'before' });
+    expect(fitting(cubes)).toEqual(['nothing', 'pounding', 'needling', 'scoring', 'salt', 'coat']);
+  });
+  test('judges the cook’s own choice, and what fights in it', async () => {
+    const { body } = await call('POST', '/calc/tenderizing-plan', { body: { ...flank, marinadeId: await marinadeId('Kiwi and ginger, quick'), marinadeMin: 600, choice: { soda: 'rinse-off', force: 'needle' } } });
+    expect(body.proposed).toMatchObject({ soda: 'skip', means: expect.arrayContaining(['fruit']) });
+    expect((body.chosen as { conflicts: { code: string; text: string }[] }).conflicts.map(({ code }) => code)).toEqual(['soda-and-strong-fruit', 'pierced-and-long-fruit']);
+  });
+  test('with little time left the soak gives way', async () => {
+    expect((await call('POST', '/calc/tenderizing-plan', { body: { ...flank, minutesLeft: 40 } })).body.proposed).toMatchObject({ soda: 'leave-in', why: expect.stringMatching(/no time left/) });
+    expect((await call('POST', '/calc/tenderizing-plan', { body: { ...flank, minutesLeft: 400 } })).body.proposed).toMatchObject({ soda: 'rinse-off' });
+  });
+  test('no such cut, no such marinade', async () => {
+    expect(await call('POST', '/calc/tenderizing-plan', { body: { ...flank, cut: 'unicorn' } })).toMatchObject({ status: 422, body: { errors: [{ pointer: '/cut' }] } });
+    expect((await call('POST', '/calc/tenderizing-plan', { body: { ...flank, marinadeId: randomUUID() } })).status).toBe(404);
+  });
 });
 
 describe('the enzyme clock over the API', () => {
@@ -75,7 +96,7 @@ describe('the description', () => {
   test('names every path, and its schemas are the ones that check', async () => {
     const { body } = await call('GET', '/openapi.json');
     const paths = body.paths as Record<string, Record<string, { requestBody?: { content: Record<string, { schema: { required: string[] } }> } }>>;
-    for (const path of ['/health', '/calc/slices', '/calc/soda', '/calc/uptake', '/calc/measures', '/batches', '/batches/{id}', '/batches/{id}/events', '/batches/{id}/divide', '/calc/firming', '/calc/thaw', '/calc/dial', '/calc/evenness', '/calc/enzyme', '/fruits', '/cuts', '/cuts/{id}', '/meals', '/marinades', '/tastings']) expect(Object.keys(paths)).toContain(path);
+    for (const path of ['/health', '/calc/slices', '/calc/soda', '/calc/uptake', '/calc/measures', '/batches', '/batches/{id}', '/batches/{id}/events', '/batches/{id}/divide', '/calc/firming', '/calc/thaw', '/calc/dial', '/calc/evenness', '/calc/enzyme', '/calc/tenderizing-plan', '/calc/marinade', '/fruits', '/ingredients', '/ingredients/{id}', '/cuts', '/cuts/{id}', '/meals', '/marinades', '/tastings']) expect(Object.keys(paths)).toContain(path);
     expect(paths['/calc/soda']!.post!.requestBody!.content['application/json']!.schema.required).toEqual(['massG', 'thicknessMm', 'school']);
     expect(body.openapi).toBe('3.1.0');
   });
@@ -86,7 +107,8 @@ const NONSENSE: unknown[] = [null, 'lots', '', -1, 0, 1e12, [], {}, true, '<scri
 /** Every number of every request, replaced by nonsense: a 4xx with a problem body, never a 5xx, never a success. */
 const VALID: Record<string, { body: Record<string, unknown>; numbers: string[] }> = {
   '/calc/slices': { body: { lengthMm: 200, widthMm: 100, heightMm: 30, thicknessMm: 4 }, numbers: ['lengthMm', 'widthMm', 'heightMm', 'thicknessMm'] },
-  '/calc/tenderizing-means': { body: { work: 'hard', shape: 'ribbons', fibreLengthMm: 4, thicknessMm: 4, massG: 800 }, numbers: ['work', 'shape', 'fibreLengthMm', 'thicknessMm', 'massG'] },
+  '/calc/tenderizing-plan': { body: { cut: 'beef-flank', way: 'stir-fry', shape: 'ribbons', fibreLengthMm: 4, thicknessMm: 4, massG: 800 }, numbers: ['cut', 'way', 'shape', 'fibreLengthMm', 'thicknessMm', 'massG', 'marinadeId'] },
+  '/ingredients': { body: { name: 'x', kind: 'liquid', densityGPerMl: 1, waterFraction: 0.5, saltFraction: 0.1, sugarFraction: 0 }, numbers: ['name', 'kind', 'densityGPerMl'] },
   '/calc/enzyme': { body: { fruit: 'pear', dosePercent: 10, thicknessMm: 5, tempC: 4, hours: 12 }, numbers: ['fruit', 'dosePercent', 'thicknessMm'] },
   '/calc/dial': { body: { stacks: [{ dial: 1, slices: 10, stackMm: 20 }, { dial: 3, slices: 10, stackMm: 48 }] }, numbers: ['stacks'] },
   '/calc/evenness': { body: { thicknessesMm: [4, 5] }, numbers: ['thicknessesMm'] },

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { INGREDIENTS, STARTER_BOOK } from '@/core/marinades';
 import { database } from '@/data/connection';
 import { batchBody, call, marinadeId, TABLE_AT } from './api-client';
 
@@ -10,8 +11,8 @@ describe('a new kitchen', () => {
     const replies = await Promise.all(Array.from({ length: 8 }, () => call('GET', '/household')));
     expect(new Set(replies.map(({ body }) => body.id)).size).toBe(1);
     const { body } = await call('GET', '/marinades');
-    expect(body.total).toBe(12);
-    expect((await call('GET', '/ingredients')).body.items!.length).toBeGreaterThan(40);
+    expect(body.total).toBe(STARTER_BOOK.length);
+    expect((await call('GET', '/ingredients')).body.total).toBe(INGREDIENTS.length);
   });
 });
 

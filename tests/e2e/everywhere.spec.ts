@@ -8,7 +8,7 @@ test.describe('Everywhere', () => {
     test.setTimeout(150_000);
     const { id, mealId } = await makeBatch(request, { name: 'A very long name somebody typed for a batch of fennel chicken, no end in sight, Donaudampfschifffahrtsgesellschaft' });
     const { items } = await (await request.get('/api/v1/marinades?limit=1')).json();
-    const pages = ['/', `/?meal=${mealId}`, '/batches', '/batches/new', ...STAGES.map((stage) => `/batches/${id}?stage=${stage}`), `/cook?batch=${id}`, '/marinades', `/marinades/${items[0].id}`, '/marinades/new', '/cuts', '/cuts/beef-skirt', '/cuts/new', '/log', '/kitchen'];
+    const pages = ['/', `/?meal=${mealId}`, '/batches', '/batches/new', ...STAGES.map((stage) => `/batches/${id}?stage=${stage}`), `/cook?batch=${id}`, '/marinades', `/marinades/${items[0].id}`, '/marinades/new', '/ingredients', '/ingredients/new', '/cuts', '/cuts/beef-skirt', '/cuts/new', '/log', '/kitchen'];
     for (const address of pages) {
       await page.setViewportSize({ width: 1280, height: 800 });
       await page.goto(address);

@@ -78,4 +78,62 @@ test.describe('Marinades', () => {
     await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Fennel and soy');
     await expect(page.getByRole('combobox', { name: 'Ingredient' })).toHaveCount(7);
   });
+
+  test('made by people or to fill a bag, and what is not in the house gives place', async ({ page }) => {
+    await page.goto('/marinades');
+    await page.getByRole('link', { name: 'Pear and dark soy' }).click();
+    await page.getByText('For people', { exact: true }).click();
+    await page.getByRole('textbox', { name: 'People' }).fill('10');
+    await page.getByLabel('Trimmed meat for each').fill('120 g');
+    await expect(page.getByText('for 1.2 kg of meat')).toBeVisible();
+    await expect(page.getByRole('row', { name: /Soy sauce/ }).first()).toContainText('66 g');
+    await page.getByText('To fill a bag', { exact: true }).click();
+    await page.getByLabel('Bag of').selectOption({ label: '4 l' });
+    await expect(page.getByText(/takes .* of meat with its mix/)).toContainText(/1\.\d+ kg/);
+    await page.getByLabel('I have no').selectOption({ label: 'Sugar, brown' });
+    await expect(page.getByText(/Sugar, brown gives place to honey/)).toBeVisible();
+    await page.getByRole('button', { name: /no sugar, brown/ }).click();
+    await expect(page.getByText(/gives place to honey/)).toHaveCount(0);
+  });
+
+  test('an unknown line becomes an ingredient of the cook’s own, from its label, and the list goes on', async ({ page, request }) => {
+    const name = `Boathouse brine ${Math.random().toString(36).slice(2, 7)}`;
+    await page.goto('/marinades/new');
+    await page.getByLabel(/Paste an ingredient list/).fill(`100 ml ${name}\n2 cloves garlic`);
+    await page.getByRole('button', { name: 'Read it' }).click();
+    const item = page.getByRole('listitem', { name: `100 ml ${name}` });
+    await item.getByRole('link', { name: 'Add it from its label' }).click();
+    await expect(page.getByLabel(/^Name, with its maker/)).toHaveValue(name);
+    await page.getByLabel('The label is for').selectOption('in 100 ml');
+    await page.getByLabel('Salt, g').fill('lots');
+    await expect(page.getByText('A number from 0 to 150.')).toBeVisible();
+    await page.getByLabel('Salt, g').fill('16');
+    await page.getByLabel('of which sugars').fill('2');
+    await page.getByLabel('A millilitre weighs').fill('1.15');
+    await expect(page.getByText(/13\.9 % salt/)).toBeVisible();
+    await page.getByLabel('soy', { exact: true }).check();
+    await page.reload();
+    await expect(page.getByLabel('Salt, g')).toHaveValue('16');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.getByRole('heading', { name: 'A marinade of your own' })).toBeVisible();
+    await item.getByLabel('Ingredient').fill(name);
+    await item.getByLabel('How much').fill('115 g');
+    await page.getByLabel('Name', { exact: true }).fill('Brined');
+    await page.getByRole('button', { name: 'Keep it in the book' }).click();
+    await expect(page.getByRole('heading', { name: 'Brined' })).toBeVisible();
+    await expect(page.getByText('Contains soy.')).toBeVisible();
+    await request.delete(`/api/v1/marinades/${page.url().split('/').pop()}`);
+
+    await page.goto('/ingredients');
+    await page.getByLabel('Find by any name').fill('boathouse');
+    await page.getByRole('button', { name: 'Put it away' }).click();
+    await expect(page.getByText('was put away; marinades made with it keep it.')).toBeVisible();
+    await expect(page.getByText('No ingredient of that name')).toBeVisible();
+    await page.getByRole('status').getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('link', { name })).toBeVisible();
+    await page.getByRole('link', { name }).click();
+    await page.getByLabel('Salt, g').fill('10');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.getByRole('row', { name: new RegExp(name) })).toContainText('10');
+  });
 });

@@ -25,6 +25,7 @@ test('pictures of the main views', async ({ page, request }) => {
   await picture(page, 'cuts', '/cuts');
   await picture(page, 'marinades', '/marinades');
   await picture(page, 'marinade', `/marinades/${marinade}`);
+  await picture(page, 'ingredients', '/ingredients');
   await picture(page, 'log', '/log');
   await picture(page, 'kitchen', '/kitchen');
   await picture(page, 'phone-today', '/', PHONE);

@@ -17,7 +17,8 @@ export function reduceGlaze(fromMl: number): Glaze {
   return { fromMl, toMl, minutes: { from: minutes(SIMMER_OFF_G_MIN.to), to: minutes(SIMMER_OFF_G_MIN.from) } };
 }
 
-/** Starch that thickens a sauce, share of its volume; what meat carries into the pan counts in part. Own estimates around common practice. */
+/** Sauce that goes with a portion from the pan, starch that thickens it, and how far starch carried in by the meat counts: own estimates. */
+const SAUCE_ML_EACH = 30;
 const STARCH_G_PER_ML = 0.03;
 const CARRIED_COUNTS = 0.25;
 const LEAST = 0.3;
@@ -26,16 +27,18 @@ export const SLURRY_WATER_PARTS = 2;
 const STARCH_G_PER_ML_SPOON = 0.54;
 
 export interface Slurry {
+  sauceMl: number;
+  /** Stock or water beside the held-back part. */
+  topUpMl: number;
   starchG: number;
-  starchMl: number;
   waterMl: number;
 }
 
-/** Slurry for so much sauce: less where the meat carried starch into the pan. */
-export function slurryFor({ sauceMl, starchOnMeatG }: { sauceMl: number; starchOnMeatG: number }): Slurry {
-  if (!(sauceMl > 0) || !(starchOnMeatG >= 0)) throw new RangeError('sauceMl must be positive');
+/** Slurry for the sauce of so many: the held-back part, topped up where it is short; less starch where the meat carried some into the pan. */
+export function slurryFor({ heldBackMl, people, starchOnMeatG }: { heldBackMl: number; people: number; starchOnMeatG: number }): Slurry {
+  if (!(heldBackMl > 0) || !(people > 0) || !(starchOnMeatG >= 0)) throw new RangeError('heldBackMl and people must be positive');
+  const sauceMl = Math.max(heldBackMl, people * SAUCE_ML_EACH);
   const full = sauceMl * STARCH_G_PER_ML;
   const starchG = Math.max(full * LEAST, full - starchOnMeatG * CARRIED_COUNTS);
-  const starchMl = starchG / STARCH_G_PER_ML_SPOON;
-  return { starchG, starchMl, waterMl: SLURRY_WATER_PARTS * starchMl };
+  return { sauceMl, topUpMl: sauceMl - heldBackMl, starchG, waterMl: (SLURRY_WATER_PARTS * starchG) / STARCH_G_PER_ML_SPOON };
 }

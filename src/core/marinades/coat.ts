@@ -1,5 +1,5 @@
 /** Liquid that wets a slice on all faces without a bath, mm thick: a film, and what a purée leaves. Own estimates around common practice. */
-const FILM_MM = { thin: 0.25, clinging: 0.4 };
+const FILM_MM = { thin: 0.1, clinging: 0.15 };
 /** Slices in a bag with some liquid about them take this much of it, ml a gram of meat and mix. */
 const BAG_ML_PER_G = 1.8;
 /** Usual bags, ml. */

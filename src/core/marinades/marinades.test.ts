@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { soyFennel } from '../../../tests/fixtures/batch';
-import { equilibriumSalt, findIngredient, INGREDIENTS, measureIngredient, readIngredient, saltDiffusivity, scaleMarinade, uptake } from '.';
+import { equilibriumSalt, findIngredient, INGREDIENTS, measureIngredient, readIngredient, saltDiffusivity, scaleMarinade, uptake, uptakeCurve } from '.';
 import { bathRoots, fourierAt, slabInBath } from './diffusion';
 
 describe('slab in a bath (Crank 1975, chapter 4)', () => {
@@ -148,4 +148,25 @@ describe('ingredients', () => {
       const back = readIngredient(ingredient, measured.spoken);
       expect(back.ok && Math.abs(back.value.massG / massG - 1) * 100).toBeLessThanOrEqual(Math.abs(measured.errorPercent) + 1e-6);
     })));
+});
+
+describe('what else moves in', () => {
+  const input = { thicknessMm: 5, tempC: 4, meatG: 1000, meatWaterFraction: 0.72, bathWaterG: 144, saltG: 12 };
+  const at = (minutes: number) => uptakeCurve(input, minutes, 8).at(-1)!;
+  test('salt first, then acid, then sugar, each within its range (free-water figures, from memory)', () => {
+    const { average, acid, sugar } = at(90);
+    expect(average).toBeGreaterThan(acid[1]);
+    expect(acid[1]).toBeGreaterThan(acid[0]);
+    expect(acid[0]).toBeGreaterThanOrEqual(sugar[1]);
+    expect(sugar[1]).toBeGreaterThan(sugar[0]);
+  });
+  test('sugar is where salt was in 0.9 / 2.6 of the time', () => expect(at(260).sugar[0]).toBeCloseTo(at(90).average, 9));
+  test('a pair of slices stuck together is a slab of twice the thickness: four times as slow', () => {
+    const twice = uptakeCurve({ ...input, thicknessMm: 10 }, 120, 8).at(-1)!;
+    expect(at(120).averageStacked).toBeCloseTo(twice.average, 9);
+    expect(at(120).centreStacked).toBeCloseTo(twice.centre, 9);
+  });
+  test('everything known lies between slowest and fastest', () => {
+    for (const { centre, centreStacked, centreSlow, centreFast } of uptakeCurve(input, 600)) expect(centreSlow <= centreStacked + 1e-12 && centreStacked <= centre + 1e-12 && centre <= centreFast + 1e-12).toBe(true);
+  });
 });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { soyFennel, dryCumin } from '../../../tests/fixtures/batch';
-import { ALLERGENS, coatCheck, findIngredient, INGREDIENTS, saltLanding, scaleMarinade, solveSalt, solveSugar, substitute, type MarinadeLine } from '.';
+import { ALLERGENS, coatCheck, findIngredient, hasStandIn, INGREDIENTS, meatForBag, saltLanding, scaleMarinade, solveSalt, solveSugar, substitute, type MarinadeLine } from '.';
 
 const salt = findIngredient('salt-fine')!;
 const sugar = findIngredient('sugar')!;
@@ -62,6 +62,23 @@ describe('without something', () => {
     expect(scaleMarinade({ ...soyFennel, lines }, 1000).whole.alcohol).toBe(false);
   });
   test('less sodium makes nothing up', () => expect(total(substitute(soyFennel.lines, { lowSodium: true }, INGREDIENTS).lines, 'saltFraction')).toBeLessThan(0.7 * total(soyFennel.lines, 'saltFraction')));
+  test('what is not in the house gives place, with the same salt and sugar (stand-ins are common practice)', () => {
+    const lines = [line('brown-sugar', 40), line('shallot', 30), line('corn-starch', 12), line('tamarind', 20), line('salt-fine', 10)];
+    const { lines: now, changes, left } = substitute(lines, { lacking: ['brown-sugar', 'shallot', 'corn-starch', 'tamarind'] }, INGREDIENTS);
+    expect(changes.map(({ to }) => to[0])).toEqual(['Honey', 'Onion, grated', 'Potato starch', 'Lemon juice']);
+    expect(left).toEqual([]);
+    expect(total(now, 'saltFraction')).toBeCloseTo(total(lines, 'saltFraction'), 1);
+    expect(total(now, 'sugarFraction')).toBeCloseTo(total(lines, 'sugarFraction'), 6);
+  });
+  test('kiwi for pear is much less of it (common practice)', () => {
+    const [kiwi] = substitute([line('pear', 100)], { lacking: ['pear'] }, INGREDIENTS).lines;
+    expect(kiwi!.ingredient.id).toBe('kiwi');
+    expect(kiwi!.massG).toBeLessThan(10);
+  });
+  test('a stand-in that is lacking too is passed over, and every stand-in there is can be found', () => {
+    expect(substitute([line('brown-sugar', 40)], { lacking: ['brown-sugar', 'honey'] }, INGREDIENTS).changes[0]!.to[0]).toBe('Sugar, white');
+    for (const { id } of INGREDIENTS.filter((one) => hasStandIn(one.id))) expect([id, substitute([line(id, 50)], { lacking: [id] }, INGREDIENTS).left]).toEqual([id, []]);
+  });
   test('nothing in the way, nothing changed', () => expect(substitute(dryCumin.lines, { without: ['peanut'] }, INGREDIENTS)).toEqual({ lines: dryCumin.lines, changes: [], left: [] }));
   test('an allergen of any line is in the mix, scaled, solved or copied', () =>
     fc.assert(fc.property(fc.array(fc.tuple(fc.constantFrom(...INGREDIENTS), fc.double({ min: 1, max: 50, noNaN: true })), { minLength: 1, maxLength: 6 }), fc.double({ min: 50, max: 5000, noNaN: true }), (pairs, meatG) => {
@@ -73,6 +90,11 @@ describe('without something', () => {
 });
 
 test.each([[100, 0.5, 'enough'], [20, 0.5, 'short'], [900, 0.5, 'plenty']] as const)('%d ml over %f m2 is %s', (mixMl, areaM2, enough) => expect(coatCheck({ mixMl, areaM2, meatG: 1000 })).toMatchObject({ enough, filmMm: mixMl / areaM2 / 1000 }));
+test('a bag takes what its coat check says it takes', () =>
+  fc.assert(fc.property(fc.constantFrom(500, 1000, 2000, 4000, 10_000), fc.double({ min: 0, max: 1, noNaN: true }), (bagMl, mixMlPerMeatG) => {
+    const meatG = meatForBag(bagMl, mixMlPerMeatG);
+    expect(coatCheck({ mixMl: meatG * mixMlPerMeatG * 0.999, areaM2: 1, meatG: meatG * 0.999 }).bagMl).toBeLessThanOrEqual(bagMl);
+  })));
 test('ingredients hold no more than they weigh, and about 120 of them and more', () => {
   expect(INGREDIENTS.length).toBeGreaterThanOrEqual(120);
   for (const one of INGREDIENTS) expect([one.id, one.waterFraction + one.saltFraction + one.sugarFraction + (one.acidFraction ?? 0) + (one.fatFraction ?? 0) + (one.starchFraction ?? 0) <= 1.005]).toEqual([one.id, true]);

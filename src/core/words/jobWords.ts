@@ -87,7 +87,7 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: Jo
     case 'dip':
       return say('Make the dip', `${boilFirst}${mass(sides.dip!.massG)} of the held-back part in a clean bowl. Taste it: sharper, sweeter, thinner with water.`);
     case 'slurry':
-      return say('Stir the slurry', `${mass(sides.slurry!.starchG)} of starch with two parts of water, ${volume(sides.slurry!.waterMl)}, in a cup; stir again before it goes in at the end, with the held-back sauce.${marinate.onMeat.starchG > 0 ? ' Less than usual: the meat carries starch already.' : ''}`);
+      return say('Stir the slurry', `${boilFirst}${mass(sides.slurry!.starchG)} of starch and two parts of water, ${volume(sides.slurry!.waterMl)}, in a cup. Stir it again and add it at the end with the held-back part${sides.slurry!.topUpMl > 5 ? `, topped up with about ${volume(sides.slurry!.topUpMl)} of stock or water` : ''}.${marinate.onMeat.starchG > 0 ? ' Less than usual: the meat carries starch already.' : ''}`);
     case 'beat':
       return say('Beat it', force?.when === 'before'
         ? `The whole piece, before it is cut, with ${force.force === 'mallet' ? 'a mallet' : 'a rolling pin'}, evenly on all sides.${inLots}`

@@ -42,11 +42,15 @@ const CONFLICTS: Record<Conflict, { title: string; text: string }> = {
 };
 export const conflictWords = (conflict: Conflict): { title: string; text: string } => CONFLICTS[conflict];
 
-/** "Soda, rinsed off, salt and a coat", so far as it is one plan. */
-export const meansWords = (means: readonly TenderizingMeans[]): string => {
-  const [first, ...rest] = means.map((one) => MEANS_NAMES[one]);
-  return listOf([first!, ...rest.map((word) => word.toLowerCase())].map((word) => word.replace(',', '')));
+const IN_A_PLAN: Record<TenderizingMeans, string> = {
+  nothing: 'nothing', 'soda-left-in': 'soda left in', 'soda-rinsed': 'soda rinsed off', fruit: 'fresh fruit', pounding: 'pounding', needling: 'needles', scoring: 'scores', salt: 'early salt', acid: 'acid', coat: 'a starch coat',
 };
+
+/** What works together in one plan. @example meansWords(['soda-rinsed', 'salt', 'coat']) // 'Soda rinsed off, early salt and a starch coat' */
+export function meansWords(means: readonly TenderizingMeans[]): string {
+  const words = listOf(means.map((one) => IN_A_PLAN[one]));
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
 
 /** Why this is proposed, in one or two sentences. */
 export function whyWords({ reason, forceReason }: Pick<TenderizePlan, 'reason' | 'forceReason'>, judgement: TenderizingJudgement, style: FormatStyle): string {

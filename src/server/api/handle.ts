@@ -50,6 +50,8 @@ function respond({ status, body, version, location, text }: Answer, { status: us
 }
 
 const uuid = z.uuid();
+/** Cuts and ingredients that come with Mince have names for ids. */
+const KNOWN_BY_NAME = ['cuts', 'ingredients'];
 
 function find(method: Method, segments: readonly string[]): { found: Operation; params: Record<string, string> } {
   const matching = operations.flatMap((one) => {
@@ -65,8 +67,7 @@ function find(method: Method, segments: readonly string[]): { found: Operation; 
     const allowed = matching.map(({ found }) => found.method).join(', ');
     throw new Refusal({ type: '/problems/method', title: `${method} is not possible here.`, status: 405, detail: `Possible: ${allowed}.` }, { Allow: allowed });
   }
-  // Cuts of the catalogue are known by name.
-  if (exact.params.id !== undefined && exact.found.tag !== 'cuts' && !uuid.safeParse(exact.params.id).success) throw notFound(exact.found.tag.replace(/(e?)s$/, ''));
+  if (exact.params.id !== undefined && !KNOWN_BY_NAME.includes(exact.found.tag) && !uuid.safeParse(exact.params.id).success) throw notFound(exact.found.tag.replace(/(e?)s$/, ''));
   return exact;
 }
 

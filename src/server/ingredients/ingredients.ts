@@ -17,13 +17,14 @@ function toResource({ own = false, piece, removed: _removed, ...one }: Ingredien
 }
 
 const toOwn = (row: IngredientRow) => toResource(toIngredient(row), row.version);
+const BY_NAME = INGREDIENTS.map((one) => toResource(one)).sort((a, b) => a.name.localeCompare(b.name, 'en'));
 const builtIn = (id: string) => INGREDIENTS.find((one) => one.id === id);
 
 /** The cook's own first, then those that come with Mince. */
 export async function listIngredients({ limit, offset, q }: Page & { q?: string }): Promise<{ items: IngredientResource[]; total: number }> {
   const { id: householdId } = await currentHousehold();
   const own = (await allRows(householdId)).filter((row) => row.own && !row.deleted_at).map(toOwn);
-  const found = searchIngredients(q ?? '', [...own, ...INGREDIENTS.map((one) => toResource(one))]);
+  const found = searchIngredients(q ?? '', [...own, ...BY_NAME]);
   return { items: found.slice(offset, offset + limit), total: found.length };
 }
 

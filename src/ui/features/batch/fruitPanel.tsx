@@ -10,8 +10,9 @@ import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
 
 const SHOWN_TO = 4;
-/** More purée than this is a sauce. */
+/** More purée than this is a sauce; less of it cannot be spread. */
 const MOST_PERCENT = 20;
+const LEAST_PERCENT = 1;
 const USUAL: Pick<Fruit, 'activity'> & { dosePercent: number } = { activity: 1, dosePercent: 10 };
 const CHOICES = FRUITS.filter(({ id }) => FRUIT_INGREDIENTS.some((one) => one.id === id));
 const at = (exposure: number) => `${(100 * Math.min(SHOWN_TO, exposure)) / SHOWN_TO}%`;
@@ -32,14 +33,14 @@ export function FruitPanel() {
     const fruit = CHOICES.find((one) => one.id === id);
     if (!fruit) return pin({ fruitId: id === 'none' ? 'none' : undefined, fruitPercent: undefined });
     const from = main ?? { fruit: USUAL, dosePercent: USUAL.dosePercent };
-    pin({ fruitId: id, fruitPercent: dose(swapFruit(from.fruit, from.dosePercent, fruit) ?? USUAL.dosePercent) });
+    pin({ fruitId: id, fruitPercent: dose(Math.max(LEAST_PERCENT, swapFruit(from.fruit, from.dosePercent, fruit) ?? USUAL.dosePercent)) });
   };
   const whole = chosen?.pureeG && percent ? Math.max(0.5, Math.round(((percent / 100) * plan.piece.trimmedG * 2) / chosen.pureeG) / 2) : undefined;
   return (
     <section className="panel space-y-2.5 px-4 py-3" aria-label="Fruit in the marinade">
       <div className="flex items-center gap-2"><h3>Fruit in the marinade</h3>{fruitId !== undefined && <PinMark what="fruit" onUnpin={() => pin({ fruitId: undefined, fruitPercent: undefined })} />}</div>
       <label className="flex flex-wrap items-center gap-2 text-[14px]">Fruit
-        <select className="h-10 min-w-0 rounded border border-grout bg-panel px-2 font-semibold" value={fruitId ?? ''} onChange={(event) => take(event.target.value)}>
+        <select aria-label="Fruit" className="h-10 min-w-0 rounded border border-grout bg-panel px-2 font-semibold" value={fruitId ?? ''} onChange={(event) => take(event.target.value)}>
           <option value="">{main && fruitId === undefined ? `as in the mix: ${main.fruit.name.toLowerCase()}` : 'as in the mix'}</option>
           <option value="none">none</option>
           {CHOICES.map(({ id, name, strength }) => <option key={id} value={id}>{name}{strength === 'none' ? ', flavour only' : strength === 'strong' ? ', strong' : ''}</option>)}
@@ -50,7 +51,7 @@ export function FruitPanel() {
           ends={['a trace', 'a fifth of its weight']}
         />
       )}
-      {chosen && percent !== undefined && fruitId !== 'none' && <p className="text-[14px]"><strong>{grams(percent)}</strong> of purée on the meat{whole ? `, about ${formatNumber(whole, style.locale, 1)} of them` : ''}: {chosen.flavour}. Purée clings better than dice.</p>}
+      {chosen && percent !== undefined && fruitId !== 'none' && <p className="text-[14px]"><strong>{grams(percent)}</strong> of purée on the meat{whole ? (whole < 1 ? ', about half of one' : `, about ${formatNumber(whole, style.locale, 1)} of them`) : ''}: {chosen.flavour}. Purée clings better than dice.</p>}
       {clock && main ? (
         <>
           <p>{clock.fruits.map((one) => `${one.fruit.name} ${formatNumber(one.dosePercent, style.locale, 1)} %`).join(', ')}. After {formatDuration(minutes)}: <strong>{ENZYME_WORDS[clock.verdict]}</strong>.</p>

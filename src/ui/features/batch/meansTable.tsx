@@ -5,7 +5,6 @@ import { minimumTemperature } from '@/core/safety';
 import { compareMeans, type MeansCompared } from '@/core/tenderizing';
 import { formatNumber } from '@/core/units';
 import { FLAVOUR_WORDS, MEANS_NAMES, riskWords } from '@/core/words';
-import { Button } from '../../primitives/button';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
 import { BiteBar } from './biteBar';
@@ -25,23 +24,21 @@ export function MeansTable() {
   return (
     <section className="panel px-4 py-3" aria-label="What each would change">
       <h3>What each would change</h3>
-      <div className="overflow-x-auto">
-      <table className="mt-2 w-full min-w-[760px] text-left text-[14px]">
-        <thead><tr className="text-[13px] text-muted"><th className="py-1 pr-3 font-medium">means</th><th className="pr-3 font-medium">bite, 0 to 10</th><th className="pr-3 font-medium">hands, min</th><th className="pr-3 font-medium">waits, min</th><th className="pr-3 font-medium">sodium, mg a 100 g</th><th className="pr-3 font-medium">taste</th><th className="font-medium">what can go wrong</th><th><span className="sr-only">choose</span></th></tr></thead>
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Means side by side">
+      <table className="mt-2 w-full min-w-[640px] text-left text-[14px]">
+        <thead><tr className="text-[13px] text-muted"><th className="py-1 pr-3 font-medium">means</th><th className="pr-3 font-medium">bite, 0 to 10</th><th className="pr-3 font-medium">min, by hand + waiting</th><th className="pr-3 font-medium">sodium, mg a 100 g</th><th className="pr-3 font-medium">taste</th><th className="font-medium">what can go wrong</th></tr></thead>
         <tbody>
           {rows.map((row) => {
             const { means, bite, handsMin, waitMin, sodiumMgPer100G, risk, flavour, fits } = row;
             const planned = tenderize.means.includes(means);
             return (
               <tr key={means} className={clsx('border-t border-grout', planned && 'bg-enamel-tint', !fits && 'text-muted')}>
-                <th scope="row" className="py-1.5 pr-3 font-semibold">{MEANS_NAMES[means]}{planned && <span className="block text-[12px] font-medium text-enamel-soft">in this plan</span>}</th>
+                <th scope="row" className="py-1.5 pr-3 font-semibold">{MEANS_NAMES[means]}{planned && <span className="block text-[12px] font-medium text-enamel-soft">in this plan</span>}{byHand(row) && <button type="button" className="block py-1 text-[13px] font-medium underline underline-offset-4" onClick={() => choose(row.choice!)} aria-label={`Plan it: ${MEANS_NAMES[means]}`}>plan it</button>}</th>
                 <td className="pr-3"><BiteBar bite={bite} words={span(bite)} /></td>
-                <td className="pr-3">{number(handsMin)}</td>
-                <td className="pr-3">{number(waitMin)}</td>
+                <td className="whitespace-nowrap pr-3">{handsMin + waitMin === 0 ? '0' : `${number(handsMin)} + ${number(waitMin)}`}</td>
                 <td className="whitespace-nowrap pr-3">{span(sodiumMgPer100G)}</td>
                 <td className="pr-3">{FLAVOUR_WORDS[flavour]}</td>
-                <td className="pr-3">{fits ? riskWords(risk, piercedC, style) : 'not for this shape and thickness'}</td>
-                <td className="py-1 text-right">{byHand(row) && <Button look="plain" className="text-[14px]" onClick={() => choose(row.choice!)} aria-label={`Plan ${MEANS_NAMES[means].toLowerCase()} instead`}>Plan it</Button>}</td>
+                <td>{fits ? riskWords(risk, piercedC, style) : 'not for this shape and thickness'}</td>
               </tr>
             );
           })}

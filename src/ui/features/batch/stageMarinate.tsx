@@ -18,6 +18,8 @@ import { WhatGetsIn } from './whatGetsIn';
 
 /** Sugar on the meat, share of its weight, from which its curve is drawn. */
 const WORTH_A_CURVE = 0.005;
+/** Less water in it than this share, and it does not flow. */
+const DRY = 0.2;
 const ENOUGH_WORDS = { short: 'hardly enough to coat it: add liquid, or rub it in', enough: 'enough to coat it', plenty: 'more than it takes: the rest stays in the bag' } as const;
 
 const UptakeChart = dynamic(() => import('./uptakeChart'), { ssr: false, loading: () => <div className="h-[280px]" aria-hidden="true" /> });
@@ -31,6 +33,8 @@ export function StageMarinate() {
   const untilMin = Math.max(60, Math.ceil((Math.max(shown.minutes, Math.min(shown.window.to, shown.uptake.minutesTo.centre.p90 * 1.6)) * 1.12) / 15) * 15);
   const curve = useMemo(() => uptakeCurve(shown.diffusion, untilMin), [shown.diffusion, untilMin]);
   const sweet = marinate.onMeat.sugarG / piece.trimmedG > WORTH_A_CURVE;
+  const dry = marinate.onMeat.waterG < DRY * marinate.onMeat.massG;
+  const stopMin = marinate.fruit && marinate.fruit.stopAfterHours.from * 60;
   const sour = marinate.acid || marinate.sour;
   const share = (fraction: number | null) => formatNumber(100 * (fraction ?? 0), style.locale);
   return (
@@ -42,7 +46,7 @@ export function StageMarinate() {
         <figcaption className="px-2 text-[14px]">
           Salt that has arrived, share of the final {formatNumber(marinate.uptake.equilibriumSaltPercent, style.locale, 1)} %. By {formatDuration(marinate.minutes)}: <strong>{share(marinate.uptake.averageFraction)} % in the whole slice, {share(marinate.uptake.centreFraction)} % in its middle</strong>.
         </figcaption>
-        <UptakeChart curve={curve} untilMin={untilMin} minutes={shown.minutes} window={shown.window} stopMin={shown.fruit && shown.fruit.stopAfterHours.from * 60} shown={{ sugar: sweet, acid: sour }} />
+        <UptakeChart curve={curve} untilMin={untilMin} minutes={shown.minutes} window={shown.window} stopMin={stopMin} shown={{ sugar: sweet, acid: sour }} />
         <div className="flex flex-wrap gap-x-5 gap-y-1 px-2 pb-1 text-[13px] text-muted">
           <span><span className="mr-1.5 inline-block h-[3px] w-6 bg-enamel align-middle" />salt, whole slice, bag turned</span>
           <span><span className="mr-1.5 inline-block h-px w-6 bg-enamel align-middle" />stacked</span>
@@ -50,7 +54,7 @@ export function StageMarinate() {
           {sweet && <span><span className="mr-1.5 inline-block size-3 bg-[#a0703a]/50 align-middle" />sugar</span>}
           {sour && <span><span className="mr-1.5 inline-block size-3 bg-[#9a8a1e]/50 align-middle" />acid</span>}
           <span><span className="mr-1.5 inline-block size-3 bg-enamel-tint align-middle" />customary time</span>
-          {shown.fruit && <span><span className="mr-1.5 inline-block size-3 bg-[#c98a8a]/40 align-middle" />too long for the fruit</span>}
+          {stopMin !== undefined && stopMin < untilMin && <span><span className="mr-1.5 inline-block size-3 bg-[#c98a8a]/40 align-middle" />too long for the fruit</span>}
         </div>
       </figure>
       <div className="grid items-start gap-x-8 gap-y-4 md:grid-cols-2">
@@ -87,7 +91,7 @@ export function StageMarinate() {
         </div>
         <LineTable lines={marinate.lines} measured={marinate.measured} />
         <p className="mt-3 text-[14px]">
-          A film of <strong>{formatLength(marinate.coat.filmMm, style)}</strong> over {joinFigure(areaFigure(slice.coatAreaM2, style))} of slices: {ENOUGH_WORDS[marinate.coat.enough]}. It fits a bag of {formatNumber(marinate.coat.bagMl / 1000, style.locale, 1)} l, the air squeezed out.
+          {dry ? 'A dry rub: rub it into every face, the salt draws its own brine.' : <>A film of <strong>{formatLength(marinate.coat.filmMm, style)}</strong> over {joinFigure(areaFigure(slice.coatAreaM2, style))} of slices: {ENOUGH_WORDS[marinate.coat.enough]}.</>} It fits a bag of {formatNumber(marinate.coat.bagMl / 1000, style.locale, 1)} l, the air squeezed out.
         </p>
         {plan.sides.cooling && (
           <div className="mt-3 rounded border border-brass-line bg-brass-tint px-3 py-2.5">

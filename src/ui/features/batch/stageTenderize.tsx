@@ -1,7 +1,7 @@
 'use client';
 
 import clsx from 'clsx';
-import { SODA_PRACTICE, SODA_SCHOOLS, type SodaChoice, type SodaSchool } from '@/core/tenderizing';
+import { SODA_PRACTICE, SODA_SCHOOLS, sodiumLeftMg, type SodaChoice, type SodaSchool } from '@/core/tenderizing';
 import { formatDuration, formatLength, formatMass, formatNumber, massFigure } from '@/core/units';
 import { FORCE_NAMES, SODA_NAMES, SODA_REASONS } from '@/core/words';
 import { Alive } from '../../primitives/alive';
@@ -54,10 +54,12 @@ export function StageTenderize() {
         </div>
       )}
       <div className="grid items-start gap-4 md:grid-cols-2">
-        <ForcePanel />
+        <div className="space-y-4">
+          <ForcePanel />
+          <FruitPanel />
+        </div>
         <CoatPanel />
       </div>
-      <FruitPanel />
       <MeansTable />
       <p className="max-w-prose text-[14px] text-muted">Amounts follow the {formatMass(plan.piece.trimmedG, style)}, minutes follow the thickness. Soda works from the surface, so it is for slices, never for cubes.</p>
     </Alive>
@@ -90,6 +92,8 @@ function SchoolCard({ school, ...card }: Omit<CardProps, 'name' | 'children'> & 
   const { style } = usePreferences();
   const advice = plan.tenderize.schools[school];
   const dose = massFigure(advice.sodaG, style);
+  const left = sodiumLeftMg(advice);
+  const grams = (mg: number) => formatNumber(mg / 1000, style.locale, 1);
   const taste = advice.verdict.split(', ')[1] as keyof typeof TASTE_WORDS;
   return (
     <Card {...card} name={SODA_NAMES[school]}>
@@ -99,7 +103,7 @@ function SchoolCard({ school, ...card }: Omit<CardProps, 'name' | 'children'> & 
       <span className="relative mt-3 h-2 rounded bg-[linear-gradient(90deg,#9cc4a5_43%,#e3cf9a_43%_66%,#c98a8a_66%)]" aria-hidden="true">
         <span className="absolute -top-1 h-4 w-1 rounded bg-ink" style={{ left: `${Math.min(98, (100 * advice.taste) / TASTE_SHOWN_TO)}%` }} />
       </span>
-      <span className="mt-1 text-[13px] text-muted">{TASTE_WORDS[taste]}; {formatNumber(advice.sodiumMg / 1000, style.locale, 1)} g sodium{school === 'rinse-off' ? ' before rinsing' : ''}. An estimate.</span>
+      <span className="mt-1 text-[13px] text-muted">{TASTE_WORDS[taste]}; {grams(advice.sodiumMg)} g sodium{school === 'rinse-off' && ` before rinsing, ${grams(left.from)} to ${grams(left.to)} g after`}. An estimate.</span>
     </Card>
   );
 }

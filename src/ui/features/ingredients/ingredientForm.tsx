@@ -122,7 +122,7 @@ export function IngredientForm({ edit, name, back }: Props) {
   const check = 'flex min-h-10 cursor-pointer items-center gap-2 rounded border border-grout bg-panel px-3 text-[14px] has-checked:border-enamel has-checked:bg-enamel-tint';
   const field = ({ figure, label: words, unit, max }: { figure: Figure; label: string; unit: string; max: number }, placeholder = '') => (
     <label key={figure} className="block"><span className={label}>{words}</span>
-      <span className="flex items-center gap-2"><input className={`${look} condensed w-28 text-[17px] font-semibold`} inputMode="decimal" maxLength={20} value={form.figures[figure]} placeholder={placeholder} aria-invalid={read(figure, max) === 'bad' || undefined} onChange={(event) => change({ figures: { ...form.figures, [figure]: event.target.value } })} /><span className="text-muted">{unit}</span></span>
+      <span className="flex items-center gap-2"><input className={`${look} condensed w-28 text-[17px] font-semibold`} inputMode="decimal" maxLength={20} aria-label={`${words}, ${unit}`} value={form.figures[figure]} placeholder={placeholder} aria-invalid={read(figure, max) === 'bad' || undefined} onChange={(event) => change({ figures: { ...form.figures, [figure]: event.target.value } })} /><span className="text-muted">{unit}</span></span>
       {read(figure, max) === 'bad' && <span role="alert" className="text-[13px] font-medium text-ox">A number from 0 to {formatNumber(max, style.locale)}.</span>}
     </label>
   );

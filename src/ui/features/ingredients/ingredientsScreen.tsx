@@ -44,7 +44,7 @@ export function IngredientsScreen({ ingredients }: { ingredients: readonly Ingre
       ) : (
         <div className="panel mt-5 overflow-x-auto px-4 py-2" tabIndex={0} role="region" aria-label="All ingredients">
           <table className="w-full min-w-[720px] text-left text-[14px]">
-            <thead><tr className="text-[13px] text-muted"><th className="py-2 pr-3 font-medium">Ingredient</th><th className="pr-3 text-right font-medium">salt</th><th className="pr-3 text-right font-medium">sugar</th><th className="pr-3 text-right font-medium">water</th><th className="pr-3 text-right font-medium">acid</th><th className="pr-3 text-right font-medium">fat</th><th className="pr-3 text-right font-medium">1 tsp</th><th className="font-medium">contains</th></tr></thead>
+            <thead><tr className="text-[13px] text-muted"><th className="py-2 pr-3 font-medium">Ingredient</th><th className="pr-3 text-right font-medium">salt</th><th className="pr-3 text-right font-medium">sugar</th><th className="pr-3 text-right font-medium">water</th><th className="pr-3 text-right font-medium">acid</th><th className="pr-3 text-right font-medium">fat</th><th className="pr-3 text-right font-medium">1 tsp</th><th className="pl-3 font-medium">contains</th></tr></thead>
             <tbody>
               {found.map((one) => (
                 <tr key={one.id} className="border-t border-grout-soft align-baseline">
@@ -55,7 +55,7 @@ export function IngredientsScreen({ ingredients }: { ingredients: readonly Ingre
                   </th>
                   {[one.saltFraction, one.sugarFraction, one.waterFraction, one.acidFraction, one.fatFraction].map((share, index) => <td key={index} className="pr-3 text-right">{percent(share)}</td>)}
                   <td className="whitespace-nowrap pr-3 text-right">{formatMass(one.densityGPerMl * 4.92892159375, style)}</td>
-                  <td className="text-[13px]">{listOf([...one.allergens.map((allergen) => ALLERGEN_NAMES[allergen]), ...(one.alcohol ? ['alcohol'] : [])]) || '–'}</td>
+                  <td className="pl-3 text-[13px]">{listOf([...one.allergens.map((allergen) => ALLERGEN_NAMES[allergen]), ...(one.alcohol ? ['alcohol'] : [])]) || '–'}</td>
                 </tr>
               ))}
             </tbody>

@@ -158,7 +158,7 @@ async function inTheBrowser(url) {
   await redrawn(browser, 'From a slider move to the redrawn plan', url + slice, { drawn: 'svg[aria-label*="cuts"]', label: 'aria-label', knob: '[role=slider][aria-label="Thickness"]', by: 'key' });
   await redrawn(browser, 'From a drag of the blade to the redrawn plan', url + slice, { drawn: 'svg[aria-label*="cuts"]', label: 'aria-label', knob: '[role=slider][aria-label="Blade, turn"]', by: 'drag' });
   await redrawn(browser, 'From a drag of the time to the redrawn freezing', url + firm, { drawn: '[role=slider][aria-label="Minutes looked at"]', label: 'aria-valuenow', knob: 'svg[aria-label="Firmness and temperature over time"]', by: 'drag' });
-  await redrawn(browser, 'From a move of the time to the redrawn chart of the marinade', `${url}/batches/${batch.id}?stage=marinate`, { drawn: '.recharts-reference-line-line', label: 'x1', knob: '[role=slider][aria-label="Time in the marinade"]', by: 'key' });
+  await redrawn(browser, 'From a move of the time to the redrawn chart of the marinade', `${url}/batches/${batch.id}?stage=marinate`, { drawn: '.recharts-surface .recharts-reference-line', label: 'd', knob: '[role=slider][aria-label="Time in the marinade"]', by: 'key' });
   await browser.close();
 }
 

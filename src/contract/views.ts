@@ -76,6 +76,8 @@ export interface BatchPage extends KitchenAround {
 }
 
 export interface NewBatchPage extends KitchenAround {
+  /** To begin with. */
+  cut: Cut;
   marinades: Marinade[];
   meals: Meal[];
 }

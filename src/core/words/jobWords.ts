@@ -1,7 +1,8 @@
 import type { BatchInputs, BatchPlan, Surroundings } from '../batches';
 import { COOL_ENOUGH_C } from '../marinades';
-import { isTurn, TURN_KEYS, type Job, type JobKey } from '../scheduling';
+import { isTurn, type Job } from '../scheduling';
 import { SHAPE_UNITS } from './boardWords';
+import { JOB_SHORT } from './jobNames';
 import { formatDuration, formatLength, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
 
 export interface JobWords {
@@ -12,12 +13,6 @@ export interface JobWords {
   /** What to do, in a sentence or two. */
   text: string;
 }
-
-export const JOB_SHORT: Record<JobKey, string> = {
-  temper: 'Temper', 'rinse-bones': 'Rinse', pound: 'Pound', carve: 'Slice',
-  trim: 'Trim', firm: 'Firm', slice: 'Slice', soda: 'Soda on', 'soda-wait': 'Soda', rinse: 'Rinse', drain: 'Drain', mix: 'Mix', coat: 'Coat', marinate: 'Marinate',
-  ...(Object.fromEntries(TURN_KEYS.map((key) => [key, 'Turn'])) as Record<(typeof TURN_KEYS)[number], string>), beat: 'Beat', pierce: 'Pierce', score: 'Score', cool: 'Cool', glaze: 'Glaze', dip: 'Dip', slurry: 'Slurry', soak: 'Soak sticks', thread: 'Thread', dry: 'Wipe dry', cook: 'Cook',
-};
 
 export interface JobContext {
   plan: BatchPlan;

@@ -4,7 +4,7 @@ import { findIngredient, type Ingredient, type Marinade } from '@/core/marinades
 import { batchesById } from '@/data/batches';
 import { database } from '@/data/connection';
 import type { HouseholdRow } from '@/data/tables';
-import type { Cut } from '@/core/pieces';
+import { CUTS, findCut, type Cut } from '@/core/pieces';
 import { listEvents, loadBatch, loadBatches } from '../batches/batches';
 import { ownCuts } from '../cuts/cuts';
 import { currentHousehold, freezerOf, ingredientsOf, ownedMeasures, slicerOf } from '../kitchen/kitchen';
@@ -13,6 +13,7 @@ import { listMeals } from '../meals/meals';
 import { listTastings } from '../tastings/tastings';
 
 const ALL = { limit: 200, offset: 0 };
+const USUAL_CUT = 'chicken-thigh';
 
 /** What of the kitchen a plan in the browser needs; `cut` is among the own ones even when it was put away. */
 async function aroundOf(household: HouseholdRow, ingredients: readonly Ingredient[], cut?: Cut): Promise<KitchenAround> {
@@ -35,11 +36,13 @@ export async function loadBatchPage(id: string): Promise<BatchPage> {
   return { batch: loaded.resource, cut: loaded.around.cut, marinades, events, tastings, ...around };
 }
 
-export async function loadNewBatchPage(): Promise<NewBatchPage> {
+/** @param cutId the cut that the address asks for; an unknown one is as good as none */
+export async function loadNewBatchPage(cutId: string | undefined): Promise<NewBatchPage & { cutAsked: boolean }> {
   const household = await currentHousehold();
   const ingredients = await ingredientsOf(household.id);
   const [marinades, { items: meals }, around] = await Promise.all([book(ingredients), listMeals({ limit: 30, offset: 0 }), aroundOf(household, ingredients)]);
-  return { marinades, meals, ...around };
+  const asked = cutId === undefined ? undefined : findCut(cutId, [...around.ownCuts, ...CUTS]);
+  return { marinades, meals, cut: asked ?? findCut(USUAL_CUT)!, cutAsked: asked !== undefined, ...around };
 }
 
 /** What a form for a marinade begins with. */

@@ -1,12 +1,12 @@
 import type { Metadata } from 'next';
 import { loadNewBatchPage } from '@/server/pages/otherPages';
 import { NewBatchScreen } from '@/ui/features/new/newBatchScreen';
-import { one, page, type Search } from '../../page-tools';
+import { one, page, text, type Search } from '../../page-tools';
 
 export const metadata: Metadata = { title: 'New batch' };
 
 export default async function Page({ searchParams }: Search) {
   const { meal, cut } = await searchParams;
   const nowMs = Date.now();
-  return page(loadNewBatchPage, (data) => <NewBatchScreen {...data} mealId={one(meal)} cutId={typeof cut === 'string' ? cut : undefined} nowMs={nowMs} />);
+  return page(() => loadNewBatchPage(text(cut)), (data) => <NewBatchScreen {...data} mealId={one(meal)} nowMs={nowMs} />);
 }

@@ -23,18 +23,16 @@ import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
 import { BatchWorkProvider, type BatchWork } from './batchContext';
-import { JobList } from './jobList';
-import { PaperPlan, usePrinting } from './paperPlan';
-import { Record } from './record';
 import { SaveNote } from './saveNote';
 import { stageLines } from './stageLines';
-import { SliceFigures, StageSlice } from './stageSlice';
 import { toInputs } from './batchFields';
+import { usePrinting } from './usePrinting';
 import { useBatchDraft } from './useBatchDraft';
 
 // Each stage is fetched when it is first shown, and all of them soon after the page is at rest.
 const pieceStage = () => import('./stagePiece');
 const firmStage = () => import('./stageFirm');
+const sliceStage = () => import('./stageSlice');
 const tenderizeStage = () => import('./stageTenderize');
 const marinateStage = () => import('./stageMarinate');
 const cookStage = () => import('./stageCook');
@@ -43,13 +41,21 @@ const StagePiece = dynamic(() => pieceStage().then((stage) => stage.StagePiece))
 const PieceFigures = dynamic(() => pieceStage().then((stage) => stage.PieceFigures));
 const StageFirm = dynamic(() => firmStage().then((stage) => stage.StageFirm));
 const FirmFigures = dynamic(() => firmStage().then((stage) => stage.FirmFigures));
+const StageSlice = dynamic(() => sliceStage().then((stage) => stage.StageSlice));
+const SliceFigures = dynamic(() => sliceStage().then((stage) => stage.SliceFigures));
 const StageTenderize = dynamic(() => tenderizeStage().then((stage) => stage.StageTenderize));
 const TenderizeFigures = dynamic(() => tenderizeStage().then((stage) => stage.TenderizeFigures));
 const StageMarinate = dynamic(() => marinateStage().then((stage) => stage.StageMarinate));
 const MarinateFigures = dynamic(() => marinateStage().then((stage) => stage.MarinateFigures));
 const StageCook = dynamic(() => cookStage().then((stage) => stage.StageCook));
 const CookFigures = dynamic(() => cookStage().then((stage) => stage.CookFigures));
+const Record = dynamic(() => import('./record').then((record) => record.Record));
 const StageTaste = dynamic(() => tasteStage().then((stage) => stage.StageTaste));
+// Below the fold, or on paper: not needed for the first look.
+const jobList = () => import('./jobList');
+const paperPlan = () => import('./paperPlan');
+const JobList = dynamic(() => jobList().then((list) => list.JobList), { ssr: false, loading: () => <p className="min-h-96 text-muted">Counting back.</p> });
+const PaperPlan = dynamic(() => paperPlan().then((paper) => paper.PaperPlan), { ssr: false });
 const FETCH_STAGES_AFTER_MS = 1500;
 
 type BatchScreenProps = BatchPage & { stage: Stage };
@@ -115,7 +121,7 @@ export function BatchScreen({ batch, cut: firstCut, marinades, sodaIngredient, m
   }, []);
 
   useEffect(() => {
-    const timer = setTimeout(() => [pieceStage, firmStage, tenderizeStage, marinateStage, cookStage, tasteStage].forEach((fetchStage) => void fetchStage().catch(() => undefined)), FETCH_STAGES_AFTER_MS);
+    const timer = setTimeout(() => [pieceStage, firmStage, sliceStage, tenderizeStage, marinateStage, cookStage, tasteStage, paperPlan].forEach((fetchStage) => void fetchStage().catch(() => undefined)), FETCH_STAGES_AFTER_MS);
     return () => clearTimeout(timer);
   }, []);
 

@@ -12,7 +12,7 @@ import { formatDuration } from '@/core/units';
 import { jobWords, scheduleWords } from '@/core/words';
 import { usePreferences } from '../../shell/preferences';
 
-interface Props {
+export interface JobListProps {
   plan: BatchPlan;
   inputs: BatchInputs;
   cut: Cut;
@@ -22,7 +22,7 @@ interface Props {
 }
 
 /** All jobs of a batch with their clock times, counted back from the table. */
-export const JobList = memo(function JobList({ plan, inputs, cut, marinade, zone, progress }: Props) {
+export const JobList = memo(function JobList({ plan, inputs, cut, marinade, zone, progress }: JobListProps) {
   const { style } = usePreferences();
   const { schedule } = plan;
   if (!schedule.ok) return <p role="alert" className="rounded border-2 border-ox bg-ox-tint px-4 py-3 font-medium">{scheduleWords(schedule.problem)}</p>;

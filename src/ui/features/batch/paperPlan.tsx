@@ -1,22 +1,12 @@
 'use client';
 
-import { useSyncExternalStore } from 'react';
 import { formatClock, formatDay } from '@/core/times';
 import { cautionWords, GUIDANCE_LINE } from '@/core/words';
 import { usePreferences } from '../../shell/preferences';
 import { LineTable } from '../marinades/lineTable';
-import { JobList } from './jobList';
+import { JobList, type JobListProps } from './jobList';
 
-function onPaper(listen: () => void): () => void {
-  const paper = window.matchMedia('print');
-  paper.addEventListener('change', listen);
-  return () => paper.removeEventListener('change', listen);
-}
-
-/** True while the page is being printed, by button or by key: the sheet is made just then. */
-export const usePrinting = (): boolean => useSyncExternalStore(onPaper, () => window.matchMedia('print').matches, () => false);
-
-type Props = Parameters<typeof JobList>[0] & { name: string };
+type Props = JobListProps & { name: string };
 
 /** The plan as a sheet for the kitchen wall: only on paper. */
 export function PaperPlan({ name, ...planned }: Props) {

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import type { Batch } from '@/contract/resources';
@@ -7,10 +8,10 @@ import type { NewBatchPage } from '@/contract/views';
 import { LIMITS, planBatch } from '@/core/batches';
 import { bandOf, shapesOf, WAYS } from '@/core/cooking';
 import type { Marinade } from '@/core/marinades';
-import { CUTS, findCut } from '@/core/pieces';
-import { formatClock, formatDay, formatDayClock, formatWeekday, fromFieldValue, instantOf, toFieldValue, wallTimeOf } from '@/core/times';
+import type { Cut } from '@/core/pieces';
+import { formatDay, formatDayClock, fromFieldValue, instantOf, toFieldValue, wallTimeOf } from '@/core/times';
 import { formatDuration, formatLength, formatMass, formatNumber, joinFigure, lengthFigure, massFigure } from '@/core/units';
-import { jobWords, scheduleWords, SHAPE_UNITS, SODA_NAMES, SODA_REASONS, WAY_NAMES, WORK_NAMES } from '@/core/words';
+import { scheduleWords, SHAPE_UNITS, SODA_NAMES, SODA_REASONS, WAY_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
@@ -19,13 +20,16 @@ import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { toInputs, type BatchFields } from '../batch/batchFields';
 
+const HandsList = dynamic(() => import('./handsList').then((list) => list.HandsList), { ssr: false, loading: () => <p className="mt-2 min-h-60 text-kitchen-muted">Counting back.</p> });
+
 const KEY = 'mince.new';
 
 type Answers = Omit<BatchFields, 'name' | 'mealId' | 'notBefore'> & { mealId?: string };
 
 interface Props extends NewBatchPage {
   mealId?: string;
-  cutId?: string;
+  /** The cut was asked for by the address. */
+  cutAsked: boolean;
   nowMs: number;
 }
 
@@ -40,15 +44,19 @@ function tomorrowLunch(nowMs: number, zone: string): number {
 }
 
 /** A full plan from eight answers, each already filled in; what it means stands beside them and follows every key. */
-export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, freezer, slicer, ownCuts, meals, mealId, cutId, nowMs }: Props) {
+export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, freezer, slicer, ownCuts, cut: firstCut, meals, mealId, cutAsked, nowMs }: Props) {
   const router = useRouter();
   const { style } = usePreferences();
   const meal = meals.find(({ id }) => id === mealId);
-  const cuts = useMemo(() => [...ownCuts, ...CUTS], [ownCuts]);
-  const asked = cutId ? findCut(cutId, cuts) : undefined;
+  // The catalogue comes after the first look.
+  const [cuts, setCuts] = useState<readonly Cut[]>(() => (ownCuts.some(({ id }) => id === firstCut.id) ? ownCuts : [...ownCuts, firstCut]));
+  useEffect(() => {
+    void import('@/core/pieces').then(({ CUTS }) => setCuts([...ownCuts, ...CUTS]));
+  }, [ownCuts]);
+  const asked = cutAsked ? firstCut : undefined;
   const firstWay = WAYS.find((way) => asked?.suits[way]) ?? 'stir-fry';
   const [answers, setAnswers] = useState<Answers>(() => ({
-    way: firstWay, cutId: asked?.id ?? 'chicken-thigh', massG: 800, heightMm: asked?.usualHeightMm ?? 20, thicknessMm: usualThicknessMm(firstWay), marinadeId: (marinades.find(isFor(firstWay)) ?? marinades[0])?.id ?? '', people: meal?.people ?? 4,
+    way: firstWay, cutId: firstCut.id, massG: 800, heightMm: asked?.usualHeightMm ?? 20, thicknessMm: usualThicknessMm(firstWay), marinadeId: (marinades.find(isFor(firstWay)) ?? marinades[0])?.id ?? '', people: meal?.people ?? 4,
     tableAt: meal?.tableAt ?? new Date(tomorrowLunch(nowMs, zone)).toISOString(), ...(meal ? { mealId: meal.id } : {}), pins: {},
   }));
   const [problem, setProblem] = useState<string>();
@@ -58,13 +66,13 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, free
     const restore = setTimeout(() => {
       try {
         const known = JSON.parse(sessionStorage.getItem(KEY) ?? 'null') as Answers | null;
-        if (known && !cutId && findCut(known.cutId, cuts) && marinades.some(({ id }) => id === known.marinadeId)) setAnswers((now) => ({ ...known, ...(mealId ? { mealId: now.mealId, tableAt: now.tableAt } : {}) }));
+        if (known && !cutAsked && cuts.some(({ id }) => id === known.cutId) && marinades.some(({ id }) => id === known.marinadeId)) setAnswers((now) => ({ ...known, ...(mealId ? { mealId: now.mealId, tableAt: now.tableAt } : {}) }));
       } catch {
         sessionStorage.removeItem(KEY);
       }
     }, 0);
     return () => clearTimeout(restore);
-  }, [marinades, mealId, cutId, cuts]);
+  }, [marinades, mealId, cutAsked, cuts]);
 
   const change = (part: Partial<Answers>) =>
     setAnswers((before) => {
@@ -73,7 +81,7 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, free
       return next;
     });
 
-  const cut = findCut(answers.cutId, cuts) ?? CUTS[0]!;
+  const cut = cuts.find(({ id }) => id === answers.cutId) ?? firstCut;
   const marinade = marinades.find(({ id }) => id === answers.marinadeId);
   const inputs = useMemo(() => toInputs({ ...answers, name: '', mealId: '', notBefore: new Date(nowMs).toISOString() }), [answers, nowMs]);
   const plan = useMemo(() => (marinade ? planBatch(inputs, { cut, marinade, sodaIngredient, measures, zone, freezer, slicer }) : undefined), [inputs, cut, marinade, sodaIngredient, measures, zone, freezer, slicer]);
@@ -164,18 +172,7 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, free
         </dl>
         <h2 className="mt-7 text-kitchen-muted">Your hands are needed</h2>
         {plan.schedule.ok ? (
-          <ol className="mt-2">
-            {plan.schedule.jobs.filter(({ hands }) => hands).map((job, index, all) => {
-              const newDay = index === 0 || formatWeekday(job.startMs, zone, style.locale) !== formatWeekday(all[index - 1]!.startMs, zone, style.locale);
-              return (
-                <li key={job.key} className="grid grid-cols-[7rem_1fr_auto] gap-x-3 border-t border-[#2b5a50] py-1.5">
-                  <span className="figure pt-0.5 text-[18px]">{newDay ? formatDayClock(job.startMs, zone, style.locale) : formatClock(job.startMs, zone, style.locale)}</span>
-                  <span>{jobWords(job, { plan, inputs, around: { cut, marinade } }, style).title}</span>
-                  <span className="text-kitchen-muted">{formatDuration(job.minutes)}</span>
-                </li>
-              );
-            })}
-          </ol>
+          <HandsList plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} />
         ) : (
           <p role="alert" className="mt-2 rounded bg-ox px-3 py-2">{scheduleWords(plan.schedule.problem)}</p>
         )}

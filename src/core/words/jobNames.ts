@@ -1,0 +1,8 @@
+import { TURN_KEYS, type JobKey } from '../scheduling';
+
+/** One word for each, apart from its sentences. */
+export const JOB_SHORT: Record<JobKey, string> = {
+  temper: 'Temper', 'rinse-bones': 'Rinse', pound: 'Pound', carve: 'Slice',
+  trim: 'Trim', firm: 'Firm', slice: 'Slice', soda: 'Soda on', 'soda-wait': 'Soda', rinse: 'Rinse', drain: 'Drain', mix: 'Mix', coat: 'Coat', marinate: 'Marinate',
+  ...(Object.fromEntries(TURN_KEYS.map((key) => [key, 'Turn'])) as Record<(typeof TURN_KEYS)[number], string>), beat: 'Beat', pierce: 'Pierce', score: 'Score', cool: 'Cool', glaze: 'Glaze', dip: 'Dip', slurry: 'Slurry', soak: 'Soak sticks', thread: 'Thread', dry: 'Wipe dry', cook: 'Cook',
+};

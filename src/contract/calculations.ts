@@ -3,7 +3,7 @@ import { ALLERGENS, type EquilibriumInput, type Uptake, type UptakeInput } from 
 import { SHAPES, USES, WAYS } from '@/core/cooking';
 import { FREEZER_PRESETS, SOLVED_SHAPES, THAW_PLACES } from '@/core/firming';
 import type { DialStack, Evenness, ShapeCuts, ShapeInput } from '@/core/slicing';
-import { CONFLICTS, ENZYME_VERDICTS, FLAVOURS, FORCE_TIMES, FORCES, MEANS, RISKS, SODA_SCHOOLS, type EnzymeAdvice, type Fruit, type MeansCompared, type SodaAdvice, type SodaInput } from '@/core/tenderizing';
+import { ADDITIONS, CONFLICTS, ENZYME_VERDICTS, FLAVOURS, FORCE_TIMES, FORCES, MEANS, RISKS, SODA_SCHOOLS, type EnzymeAdvice, type Fruit, type MeansCompared, type SodaAdvice, type SodaInput } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
 import { range, within } from './shared';
 
@@ -111,6 +111,7 @@ export const tenderizingPlanRequest = z.strictObject({
 export const tenderizingPlanResponse = z.object({
   proposed: z.object({ ...handChoice, when: z.enum(FORCE_TIMES), means, title: z.string(), why: z.string(), bite }),
   chosen: z.object({ ...handChoice, means, bite, conflicts: z.array(z.object({ code: z.enum(CONFLICTS), title: z.string(), text: z.string() })) }),
+  worthAdding: z.array(z.object({ means: z.enum(ADDITIONS), insteadOfSoda: z.boolean(), title: z.string(), text: z.string(), bite })).describe('What the mix lacks'),
   alternatives: z.array(z.object({
     means: z.enum(MEANS), handsMin: z.number(), waitMin: z.number(), sodiumMgPer100G: range, bite, risk: z.enum(RISKS), flavour: z.enum(FLAVOURS), fits: z.boolean(),
     choice: z.object(handChoice).optional().describe('What to choose for it; absent where it is a matter of the mix'),

@@ -108,7 +108,7 @@ const NONSENSE: unknown[] = [null, 'lots', '', -1, 0, 1e12, [], {}, true, '<scri
 const VALID: Record<string, { body: Record<string, unknown>; numbers: string[] }> = {
   '/calc/slices': { body: { lengthMm: 200, widthMm: 100, heightMm: 30, thicknessMm: 4 }, numbers: ['lengthMm', 'widthMm', 'heightMm', 'thicknessMm'] },
   '/calc/tenderizing-plan': { body: { cut: 'beef-flank', way: 'stir-fry', shape: 'ribbons', fibreLengthMm: 4, thicknessMm: 4, massG: 800 }, numbers: ['cut', 'way', 'shape', 'fibreLengthMm', 'thicknessMm', 'massG', 'marinadeId'] },
-  '/ingredients': { body: { name: 'x', kind: 'liquid', densityGPerMl: 1, waterFraction: 0.5, saltFraction: 0.1, sugarFraction: 0 }, numbers: ['name', 'kind', 'densityGPerMl'] },
+  '/ingredients': { body: { name: 'x', kind: 'liquid', densityGPerMl: 1, waterFraction: 0.5, saltFraction: 0.1, sugarFraction: 0 }, numbers: ['kind', 'densityGPerMl', 'waterFraction', 'saltFraction', 'sugarFraction'] },
   '/calc/enzyme': { body: { fruit: 'pear', dosePercent: 10, thicknessMm: 5, tempC: 4, hours: 12 }, numbers: ['fruit', 'dosePercent', 'thicknessMm'] },
   '/calc/dial': { body: { stacks: [{ dial: 1, slices: 10, stackMm: 20 }, { dial: 3, slices: 10, stackMm: 48 }] }, numbers: ['stacks'] },
   '/calc/evenness': { body: { thicknessesMm: [4, 5] }, numbers: ['thicknessesMm'] },

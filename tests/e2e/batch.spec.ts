@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import path from 'node:path';
-import { expect, makeBatch, pickCut, readBatch, saved, test } from './kitchen-fixture';
+import { expect, hold, makeBatch, pickCut, readBatch, saved, test } from './kitchen-fixture';
 
 const database = (verb: 'kill' | 'start') => execFileSync('node', [path.resolve('scripts/db.mjs'), verb, '--name', 'test'], { stdio: 'pipe' });
 
@@ -11,7 +11,7 @@ test.describe('Batch', () => {
     const slices = page.getByRole('complementary', { name: 'What it means' });
     const drawing = page.getByRole('group', { name: /cuts 4 mm apart/ });
     await expect(drawing).toBeVisible();
-    await page.getByRole('slider', { name: 'Thickness' }).focus();
+    await hold(page, 'Thickness');
     for (let press = 0; press < 4; press++) await page.keyboard.press('ArrowRight');
     await expect(page.getByRole('group', { name: /cuts 6 mm apart/ })).toBeVisible();
     await expect(slices.getByText('Fibres in each bite').locator('..')).toContainText('6');
@@ -45,7 +45,7 @@ test.describe('Batch', () => {
     await expect(page.getByText('Tough cut or thicker slices')).toBeVisible();
     await expect(page.getByText('Rinse in a bowl, not under the tap')).toBeVisible();
     await page.getByRole('radio', { name: /Leave it in/ }).click();
-    await page.getByRole('slider', { name: 'Soda, share of the meat' }).focus();
+    await hold(page, 'Soda, share of the meat');
     for (let press = 0; press < 6; press++) await page.keyboard.press('ArrowRight');
     await expect(page.getByText('1 % soda may taste soapy')).toBeVisible();
     const table = page.getByRole('region', { name: 'What each would change' });
@@ -60,7 +60,7 @@ test.describe('Batch', () => {
     await page.goto(`/batches/${id}?stage=marinate`);
     const soy = page.getByRole('row', { name: /Soy sauce/ });
     const before = await soy.innerText();
-    await page.getByRole('slider', { name: 'Make it land at' }).focus();
+    await hold(page, 'Make it land at');
     for (let press = 0; press < 6; press++) await page.keyboard.press('ArrowRight');
     await expect(soy).not.toHaveText(before.replaceAll('\t', ''));
     await expect(page.getByRole('button', { name: 'make it land at: pinned, unpin' })).toBeVisible();

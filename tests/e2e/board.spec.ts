@@ -1,10 +1,11 @@
-import { expect, makeBatch, readBatch, saved, test, valueOf } from './kitchen-fixture';
+import { expect, hold, makeBatch, readBatch, saved, test, valueOf } from './kitchen-fixture';
 
 type Page = import('@playwright/test').Page;
 
 /** Drags what is under a handle by so many px on the screen. */
 async function drag(page: Page, handle: string, by: { x: number; y: number }): Promise<void> {
   const knob = page.getByRole('slider', { name: handle });
+  await expect(knob).toHaveAttribute('tabindex', '0');
   await knob.scrollIntoViewIfNeeded();
   const box = (await knob.boundingBox())!;
   const from = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
@@ -42,13 +43,13 @@ test.describe('Slice: the drawing is the control', () => {
   test('each handle steps by keyboard, and the lean ends where the height ends', async ({ page, request }) => {
     const { id } = await makeBatch(request, { way: 'flat-skewers', cutId: 'pork-loin', massG: 300, heightMm: 60, pins: { lengthMm: 60, widthMm: 70 } });
     await page.goto(`/batches/${id}?stage=slice`);
-    await page.getByRole('slider', { name: 'Blade, turn' }).focus();
+    await hold(page, 'Blade, turn');
     for (let press = 0; press < 3; press++) await page.keyboard.press('ArrowRight');
     expect(await valueOf(page, 'Blade, turn')).toBe(3);
-    await page.getByRole('slider', { name: 'Blade, lean' }).focus();
+    await hold(page, 'Blade, lean');
     await page.keyboard.press('End');
     expect(await valueOf(page, 'Blade, lean')).toBe(45);
-    await page.getByRole('slider', { name: 'Ten slices, from the side' }).focus();
+    await hold(page, 'Ten slices, from the side');
     await page.keyboard.press('ArrowUp');
     expect(await valueOf(page, 'Ten slices, from the side')).toBe(4.5);
   });
@@ -62,7 +63,7 @@ test.describe('Slice: the drawing is the control', () => {
   test('with the grain is possible and says what it does', async ({ page, request }) => {
     const { id } = await makeBatch(request, { cutId: 'beef-top-round', heightMm: 60 });
     await page.goto(`/batches/${id}?stage=slice`);
-    await page.getByRole('slider', { name: 'Blade, turn' }).focus();
+    await hold(page, 'Blade, turn');
     await page.keyboard.press('End');
     await expect(page.getByText(/With the grain: fibres of/)).toBeVisible();
   });

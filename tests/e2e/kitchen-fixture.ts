@@ -1,4 +1,4 @@
-import { expect, test as base, type APIRequestContext, type Page } from '@playwright/test';
+import { expect, test as base, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 import type { Batch } from '../../src/contract/resources';
 
 /** Every page is watched: an error in its console fails the test, unless the test says that it expects some. */
@@ -57,3 +57,10 @@ export async function alive(page: Page): Promise<void> {
 
 /** Where a handle or slider stands. */
 export const valueOf = async (page: Page, handle: string): Promise<number> => Number(await page.getByRole('slider', { name: handle }).getAttribute('aria-valuenow'));
+
+/** Puts the keyboard on a handle or slider, once it hears keys. */
+export async function hold(scope: Page | Locator, handle: string): Promise<void> {
+  const slider = scope.getByRole('slider', { name: handle });
+  await expect(slider).toHaveAttribute('tabindex', '0');
+  await slider.focus();
+}

@@ -1,4 +1,4 @@
-import { expect, makeBatch, test } from './kitchen-fixture';
+import { expect, hold, makeBatch, test } from './kitchen-fixture';
 
 test.describe('Marinades', () => {
   test('a list is pasted, two flagged lines are mended, it is scaled to 1.37 kg and its salt is set', async ({ page, request }) => {
@@ -27,7 +27,7 @@ test.describe('Marinades', () => {
 
     await page.getByLabel('For this much trimmed meat').fill('1.37 kg');
     await expect(page.getByRole('row', { name: /Honey/ })).toContainText('29 g');
-    await page.getByRole('slider', { name: 'Salt in the meat, in the end' }).focus();
+    await hold(page, 'Salt in the meat, in the end');
     await page.keyboard.press('End');
     await expect(page.getByRole('button', { name: 'salt in the meat, in the end: pinned, unpin' })).toBeVisible();
     await expect(page.getByRole('row', { name: /Honey/ })).toContainText('29 g');

@@ -67,6 +67,7 @@ test.describe('New batch', () => {
       await page.goto('/batches/new');
       const input = page.getByLabel(field, { exact: true });
       const plan = page.getByRole('complementary', { name: 'So far this means' });
+      await expect(plan.getByRole('listitem').first()).toBeVisible();
       const before = await plan.innerText();
       for (const text of nonsense) {
         await input.fill(text);

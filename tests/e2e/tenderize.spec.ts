@@ -1,10 +1,11 @@
-import { expect, makeBatch, readBatch, saved, test } from './kitchen-fixture';
+import { expect, hold, makeBatch, readBatch, saved, test } from './kitchen-fixture';
 
 const marinadeNamed = async (request: Parameters<typeof makeBatch>[0], wanted: string): Promise<string> => (await (await request.get('/api/v1/marinades?limit=200')).json()).items.find(({ name }: { name: string }) => name === wanted).id;
 
 test.describe('Tenderize', () => {
   test('one plan is proposed with its reason; overruled it says so, and one press brings it back', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'beef-flank', heightMm: 25 });
+    // An hour only: its ginger has no night to work.
+    const { id } = await makeBatch(request, { cutId: 'beef-flank', heightMm: 25, pins: { marinadeMin: 60 } });
     await page.goto(`/batches/${id}?stage=tenderize`);
     const proposal = page.getByRole('region', { name: 'The plan for tenderness' });
     await expect(proposal).toContainText('Soda rinsed off, early salt and a starch coat');
@@ -21,7 +22,27 @@ test.describe('Tenderize', () => {
     await proposal.getByRole('button', { name: 'Back to the proposal' }).click();
     await expect(proposal).toContainText('Soda rinsed off');
     await saved(page);
-    expect((await readBatch(request, id)).pins).toEqual({});
+    expect((await readBatch(request, id)).pins).toEqual({ marinadeMin: 60 });
+  });
+
+  test('what a mix lacks is offered: a coat, and mild fruit overnight in place of soda; the schedule follows', async ({ page, request }) => {
+    const { id } = await makeBatch(request, { cutId: 'beef-flank', heightMm: 25, marinadeId: await marinadeNamed(request, 'Salt, pepper and rosemary') });
+    await page.goto(`/batches/${id}?stage=tenderize`);
+    const proposal = page.getByRole('region', { name: 'The plan for tenderness' });
+    await expect(proposal).toContainText('Soda rinsed off and early salt');
+    await proposal.getByRole('button', { name: 'Add it: A coat of 1 % starch' }).click();
+    await expect(proposal).toContainText('Soda rinsed off, early salt and a starch coat');
+    await expect(page.getByRole('region', { name: 'Coat' })).toContainText(/corn starch/);
+    const before = (await readBatch(request, id)).schedule;
+    await proposal.getByRole('button', { name: 'Take it: Asian pear, 10 %, in place of soda' }).click();
+    await expect(proposal).toContainText('Fresh fruit, early salt and a starch coat');
+    await expect(proposal.getByRole('button', { name: /^(Add|Take) it/ })).toHaveCount(0);
+    await saved(page);
+    const { pins, schedule } = await readBatch(request, id);
+    expect(pins).toEqual({ soda: 'skip', starchPercent: 1, fruitId: 'pear', fruitPercent: 10 });
+    expect(schedule.ok && before.ok && Date.parse(schedule.startAt) < Date.parse(before.startAt)).toBe(true);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(proposal).toContainText('Soda rinsed off, early salt and a starch coat');
   });
 
   test('beaten slices grow, and the hours in the marinade follow', async ({ page, request }) => {
@@ -30,7 +51,7 @@ test.describe('Tenderize', () => {
     const force = page.getByRole('region', { name: 'Force', exact: true });
     await force.getByText('Rolling pin').click();
     await expect(force).toContainText(/They grow to about .* 1\.3 times the surface/);
-    await force.getByRole('slider', { name: 'Beat them to' }).focus();
+    await hold(force, 'Beat them to');
     for (let press = 0; press < 2; press++) await page.keyboard.press('ArrowLeft');
     await expect(force).toContainText(/2 times the surface/);
     await force.getByText('Before slicing').click();
@@ -58,7 +79,7 @@ test.describe('Tenderize', () => {
     await page.getByRole('radio', { name: /Leave it in/ }).click();
     await expect(page.getByRole('alert').filter({ hasText: 'Acid cancels soda that stays in' })).toBeVisible();
     await page.getByLabel('Fruit', { exact: true }).selectOption({ label: 'Pineapple, fresh, strong' });
-    await page.getByRole('slider', { name: 'Purée on the meat' }).focus();
+    await hold(page, 'Purée on the meat');
     for (let press = 0; press < 15; press++) await page.keyboard.press('ArrowRight');
     await expect(page.getByRole('alert').filter({ hasText: 'Strong fruit and soda together' })).toBeVisible();
   });
@@ -74,7 +95,7 @@ test.describe('Tenderize', () => {
     await panel.getByLabel('Fruit', { exact: true }).selectOption({ label: 'Asian pear' });
     await expect(stop).not.toHaveText(was);
     await expect(panel).toContainText(/Asian pear 20 %/);
-    await panel.getByRole('slider', { name: 'Purée on the meat' }).focus();
+    await hold(panel, 'Purée on the meat');
     await page.keyboard.press('ArrowLeft');
     await expect(panel).toContainText(/Asian pear 19\.9 %/);
     await saved(page);
@@ -86,7 +107,7 @@ test.describe('Tenderize', () => {
     await panel.getByRole('button', { name: 'fruit: pinned, unpin' }).click();
     await expect(panel).toContainText(/Kiwi, green 3\.5 %/);
     await page.getByRole('button', { name: /Marinate/ }).first().click();
-    await page.getByRole('slider', { name: 'Time in the marinade' }).focus();
+    await hold(page, 'Time in the marinade');
     await page.keyboard.press('End');
     await expect(page.getByText(/turns the meat to mush/).first()).toBeVisible();
     await expect(page.getByRole('link', { name: 'Start cooking' })).toHaveCount(0);
@@ -97,7 +118,7 @@ test.describe('Tenderize', () => {
     await page.goto(`/batches/${id}?stage=tenderize`);
     const coat = page.getByRole('region', { name: 'Coat', exact: true });
     await expect(coat).toContainText('No starch in this mix');
-    await coat.getByRole('slider', { name: 'Starch' }).focus();
+    await hold(coat, 'Starch');
     for (let press = 0; press < 10; press++) await page.keyboard.press('ArrowRight');
     await expect(coat).toContainText(/g corn starch, /);
     await expect(page.getByRole('region', { name: 'The plan for tenderness' })).toContainText('a starch coat');

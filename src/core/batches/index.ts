@@ -4,5 +4,5 @@ export type { BatchPlan, CookPlan, FirmPlan, Freezer, MarinatePlan, PiecePlan, S
 export { planBatch } from './planBatch';
 export { comesSliced, USUAL_FREEZER, WRAP_GAP_MM } from './planFirm';
 export { fruitAfter, fruitClock } from './planFruit';
-export { mixCharacter } from './planTenderize';
+export { mixCharacter, pinsOfAddition } from './planTenderize';
 export { shapeOf, usualShape } from './planSlice';

@@ -5,7 +5,7 @@ import type { Cut, PieceSize } from '../pieces';
 import type { Caution, CentreTemperature } from '../safety';
 import type { Schedule } from '../scheduling';
 import type { DialFit, ShapeCuts } from '../slicing';
-import type { Bite, Conflict, EnzymeVerdict, ForceAdvice, ForceChoice, ForceReason, Fruit, SodaAdvice, SodaChoice, SodaReason, SodaSchool, TenderizingJudgement, TenderizingMeans } from '../tenderizing';
+import type { AdditionAdvice, Bite, Conflict, EnzymeVerdict, ForceAdvice, ForceChoice, ForceReason, Fruit, SodaAdvice, SodaChoice, SodaReason, SodaSchool, TenderizingJudgement, TenderizingMeans } from '../tenderizing';
 import type { OwnedMeasure } from '../units';
 
 /** What the plan takes from around the batch. */
@@ -88,6 +88,8 @@ export interface TenderizePlan {
   means: TenderizingMeans[];
   conflicts: Conflict[];
   bite: Bite;
+  /** What the mix lacks and could be given. */
+  additions: AdditionAdvice[];
 }
 
 /** Fresh fruit in the marinade and how far it goes: an index, no kinetics; ripeness alone changes it several-fold. */

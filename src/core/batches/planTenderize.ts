@@ -1,7 +1,14 @@
 import { measureIngredient, type ScaledMarinade } from '../marinades';
-import { applyForce, biteOfPlan, conflictsOf, meansOf, proposeTenderizing, soda, SODA_SCHOOLS, type ForceChoice, type MixCharacter, type SodaSchool } from '../tenderizing';
-import type { BatchInputs } from './inputs';
+import { ADDED, applyForce, biteOfPlan, conflictsOf, meansOf, proposeTenderizing, soda, SODA_SCHOOLS, worthAdding, type ForceChoice, type MixCharacter, type Addition, type SodaChoice, type SodaSchool } from '../tenderizing';
+import type { BatchInputs, Pins } from './inputs';
 import type { MarinatePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
+import { enzymeC } from './planFruit';
+
+/** What is told once the mix and its hours are known. */
+type WithMix = 'means' | 'bite' | 'conflicts' | 'additions';
+
+/** What the cook set is not offered again. */
+const ADDITION_PINS = { coat: 'starchPercent', salt: 'saltPercent', fruit: 'fruitId' } as const satisfies Record<Addition, keyof Pins>;
 
 interface Given {
   trimmedG: number;
@@ -12,7 +19,7 @@ interface Given {
 }
 
 /** What is done by hand, chosen or proposed; what the mix adds to it is told by {@link withMix}, once its hours are known. */
-export function planTenderize({ pins }: BatchInputs, { cut, sodaIngredient, measures }: Surroundings, { trimmedG, scaled, slice, hurried }: Given): Omit<TenderizePlan, 'means' | 'bite' | 'conflicts'> {
+export function planTenderize({ pins }: BatchInputs, { cut, sodaIngredient, measures }: Surroundings, { trimmedG, scaled, slice, hurried }: Given): Omit<TenderizePlan, WithMix> {
   const { shape } = slice;
   const proposal = proposeTenderizing({ cut, shape, thicknessMm: slice.pieceMm.thicknessMm, mix: mixCharacter(scaled, { meatG: trimmedG, fruitExposure: 0, saltPercent: 0 }), hurried });
   const choice = pins.soda ?? proposal.soda;
@@ -39,15 +46,26 @@ export function beaten(slice: SlicePlan, force: TenderizePlan['force']): SlicePl
 }
 
 /** The plan with everything that works on the meat, what fights, and the bite that is to be expected. */
-export function withMix(plan: Omit<TenderizePlan, 'means' | 'bite' | 'conflicts'>, { cut }: Surroundings, { inputs: { pins }, slice, marinate }: { inputs: BatchInputs; slice: SlicePlan; marinate: MarinatePlan }): TenderizePlan {
+export function withMix(plan: Omit<TenderizePlan, WithMix>, { cut }: Surroundings, { inputs: { pins, way }, slice, marinate }: { inputs: BatchInputs; slice: SlicePlan; marinate: MarinatePlan }): TenderizePlan {
   const choice = { soda: plan.choice, force: plan.force?.force ?? 'none' } as const;
   const mix = mixCharacter(marinate, { meatG: marinate.diffusion.meatG, fruitExposure: marinate.fruit?.exposure ?? 0, saltPercent: marinate.uptake.equilibriumSaltPercent });
+  const eaten = { cut, fibreLengthMm: slice.fibreLengthMm, mix, pink: pins.doneness === 'pink' };
   return {
     ...plan,
     means: meansOf(choice, mix),
-    bite: biteOfPlan({ cut, fibreLengthMm: slice.fibreLengthMm, mix, pink: pins.doneness === 'pink' }, choice),
+    bite: biteOfPlan(eaten, choice),
+    additions: worthAdding({ ...eaten, choice, shape: slice.shape, inPan: way === 'stir-fry', thicknessMm: slice.soakThicknessMm, tempC: enzymeC(marinate.tempC), marinadeMin: marinate.minutes, longestMin: marinate.window.to })
+      .filter(({ means }) => pins[ADDITION_PINS[means]] === undefined),
     conflicts: conflictsOf({ soda: plan.choice, pierced: Boolean(pins.pierced || plan.force?.pierces), acid: mix.acid, sour: marinate.sour, strongFruit: mix.strongFruit, fruitExposure: mix.fruitExposure, marinadeMin: marinate.minutes }),
   };
+}
+
+/** What is pinned to give the mix what it lacks; fruit takes the place of soda. */
+export function pinsOfAddition(means: Addition, advised: SodaChoice): Partial<Pins> {
+  const { starchPercent, saltPercent, fruitId, fruitPercent } = ADDED;
+  if (means === 'coat') return { starchPercent };
+  if (means === 'salt') return { saltPercent };
+  return { fruitId, fruitPercent, ...(advised === 'skip' ? {} : { soda: 'skip', sodaPercent: undefined, sodaMin: undefined, sodaRinses: undefined }) };
 }
 
 /** What a mix does for tenderness by itself. */

@@ -1,3 +1,4 @@
+export { ADDED, ADDITIONS, worthAdding, type Addition, type AdditionAdvice, type AdditionInput } from './additions';
 export {
   soda, SODA_G_PER_TSP, SODA_PRACTICE, SODA_SCHOOLS, SODA_WORK, SODIUM_IN_SODA, sodiumLeftMg,
   type SodaAdvice, type SodaInput, type SodaSchool, type SodaStrength, type SodaTaste,

@@ -36,8 +36,8 @@ export interface TenderizingProposal extends TenderizingChoice {
 }
 
 /** From here on salt keeps it juicy, and starch is a coat rather than a trace: own estimates about common doses. */
-const SALTED_PERCENT = 0.7;
-const COATED_PERCENT = 0.5;
+export const SALTED_PERCENT = 0.7;
+export const COATED_PERCENT = 0.5;
 
 /**
  * One plan by judgement: soda, force or neither, beside what the mix does already (common practice; docs/sources.md, "Tenderizing").

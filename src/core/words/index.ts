@@ -5,4 +5,4 @@ export { JOB_SHORT } from './jobNames';
 export { jobWords, type JobContext, type JobWords } from './jobWords';
 export { quantityWords, type QuantityKind } from './quantityWords';
 export { scheduleWords } from './scheduleWords';
-export { conflictWords, ENZYME_WORDS, FLAVOUR_WORDS, FORCE_NAMES, MEANS_NAMES, meansWords, riskWords, SODA_REASONS, whyWords } from './tenderizingWords';
+export { additionWords, conflictWords, ENZYME_WORDS, FLAVOUR_WORDS, FORCE_NAMES, MEANS_NAMES, meansWords, riskWords, SODA_REASONS, whyWords } from './tenderizingWords';

@@ -1,6 +1,6 @@
 import type { TenderizePlan } from '../batches';
-import type { Conflict, EnzymeVerdict, ForceChoice, ForceReason, MeansCompared, SodaReason, TenderizingJudgement, TenderizingMeans } from '../tenderizing';
-import { formatTemperature, type FormatStyle } from '../units';
+import { ADDED, type AdditionAdvice, type Conflict, type EnzymeVerdict, type ForceChoice, type ForceReason, type MeansCompared, type SodaReason, type TenderizingJudgement, type TenderizingMeans } from '../tenderizing';
+import { formatNumber, formatTemperature, type FormatStyle } from '../units';
 import { judgementWords } from './boardWords';
 import { listOf } from './names';
 
@@ -56,4 +56,12 @@ export function meansWords(means: readonly TenderizingMeans[]): string {
 export function whyWords({ reason, forceReason }: Pick<TenderizePlan, 'reason' | 'forceReason'>, judgement: TenderizingJudgement, style: FormatStyle): string {
   const why = [reason === 'tender-cut' ? '' : judgementWords(judgement, style).reason, SODA_REASONS[reason], FORCE_REASONS[forceReason]];
   return why.filter(Boolean).join(' ');
+}
+
+/** What would be worth adding to the mix, or taking in place of soda, and why. */
+export function additionWords({ means, insteadOfSoda }: Pick<AdditionAdvice, 'means' | 'insteadOfSoda'>, style: FormatStyle): { title: string; text: string } {
+  const percent = (value: number) => `${formatNumber(value, style.locale)} %`;
+  if (means === 'coat') return { title: `A coat of ${percent(ADDED.starchPercent)} starch`, text: 'It keeps juice in, carries the seasoning and stops sticking. Potato starch glosses more, corn starch is plainer.' };
+  if (means === 'salt') return { title: `Salt for ${percent(ADDED.saltPercent)}`, text: 'Salt that is in before the heat keeps a whole piece juicy; this mix brings too little.' };
+  return { title: `Asian pear, ${percent(ADDED.fruitPercent)}${insteadOfSoda ? ', in place of soda' : ''}`, text: 'Overnight it softens these slices gently, with nothing to soak or rinse.' };
 }

@@ -1,9 +1,10 @@
 import 'server-only';
 import type { TenderizingPlanAnswer, TenderizingPlanRequest } from '@/contract/calculations';
 import { fruitAfter, fruitClock, mixCharacter, usualShape } from '@/core/batches';
+import { WAY_PRACTICE } from '@/core/cooking';
 import { saltLanding, scaleMarinade } from '@/core/marinades';
-import { biteOfPlan, compareMeans, conflictsOf, judgeTenderizing, meansOf, pierces, proposeTenderizing, rinsedSodaMin } from '@/core/tenderizing';
-import { conflictWords, meansWords, whyWords } from '@/core/words';
+import { biteOfPlan, compareMeans, conflictsOf, judgeTenderizing, meansOf, pierces, proposeTenderizing, rinsedSodaMin, worthAdding } from '@/core/tenderizing';
+import { additionWords, conflictWords, meansWords, whyWords } from '@/core/words';
 import { breaksRule } from '../api/failures';
 import { readCut } from '../cuts/cuts';
 import { currentHousehold, ingredientsOf } from '../kitchen/kitchen';
@@ -35,9 +36,12 @@ export async function tenderizingPlan(request: TenderizingPlanRequest): Promise<
   const conflicts = conflictsOf({ ...mix, soda: chosen.soda, pierced: Boolean(choice?.pierced) || pierces(chosen.force), sour: scaled?.sour ?? false, marinadeMin });
   const why = whyWords({ reason: proposal.sodaReason, forceReason: proposal.forceReason }, judgeTenderizing(cut, { way, fibreLengthMm, thicknessMm }), STYLE);
   const eaten = { cut, fibreLengthMm, mix };
+  const longestMin = Math.min(minutesLeft ?? Infinity, marinade?.minutes.to ?? Infinity, WAY_PRACTICE[way].marinadeMin.to);
+  const additions = marinade ? worthAdding({ ...eaten, choice: chosen, shape, inPan: way === 'stir-fry', thicknessMm, tempC, marinadeMin, longestMin }) : [];
   return {
     proposed: { soda: proposal.soda, force: proposal.force, when: proposal.when, means: proposal.means, title: meansWords(proposal.means), why, bite: biteOfPlan(eaten, proposal) },
     chosen: { ...chosen, means: meansOf(chosen, mix), bite: biteOfPlan(eaten, chosen), conflicts: conflicts.map((code) => ({ code, ...conflictWords(code) })) },
+    worthAdding: additions.map((advice) => ({ ...advice, ...additionWords(advice, STYLE) })),
     alternatives: compareMeans({ cut, shape, fibreLengthMm, thicknessMm, massG, fruitExposure }),
   };
 }

@@ -2,6 +2,7 @@
 
 import { Slider as Radix } from 'radix-ui';
 import type { Figure } from '@/core/units';
+import { useAlive } from './alive';
 import { PinMark } from './pinMark';
 
 interface Props {
@@ -21,6 +22,7 @@ interface Props {
 
 /** A slider over a track that shows where the recommended band lies; arrow keys step it. */
 export function Slider({ label, value, figure, min, max, step, onChange, band, ends, pinned, onUnpin }: Props) {
+  const alive = useAlive();
   const share = (at: number) => `${(100 * (Math.min(max, Math.max(min, at)) - min)) / (max - min)}%`;
   const held = Math.min(max, Math.max(min, value));
   return (
@@ -31,7 +33,7 @@ export function Slider({ label, value, figure, min, max, step, onChange, band, e
         </span>
         <span className="figure whitespace-nowrap text-[24px]">{figure.value}<span className="ml-1 text-[0.6em] text-muted">{figure.unit}</span></span>
       </div>
-      <Radix.Root className="relative mt-1 flex h-8 touch-none items-center" min={min} max={max} step={step} value={[held]} onValueChange={([next]) => onChange(next!)}>
+      <Radix.Root disabled={!alive} className="relative mt-1 flex h-8 touch-none items-center" min={min} max={max} step={step} value={[held]} onValueChange={([next]) => onChange(next!)}>
         <Radix.Track className="relative h-1.5 grow rounded bg-grout">
           {band && <span className="absolute -inset-y-1.5 rounded-sm bg-[#bfe0d4]" style={{ left: share(band.from), right: `calc(100% - ${share(band.to)})` }} />}
           <Radix.Range className="absolute h-full rounded bg-enamel" />

@@ -18,8 +18,10 @@ import { useAlive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
 import { CautionList } from '../../primitives/cautionNote';
+import { orAgain } from '../../primitives/orAgain';
 import { useSettled } from '../../primitives/useSettled';
 import { callApi } from '../../shell/api';
+import { fetchCuts } from '../../shell/fetchCuts';
 import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
 import { BatchWorkProvider, type BatchWork } from './batchContext';
@@ -37,25 +39,25 @@ const tenderizeStage = () => import('./stageTenderize');
 const marinateStage = () => import('./stageMarinate');
 const cookStage = () => import('./stageCook');
 const tasteStage = () => import('./stageTaste');
-const StagePiece = dynamic(() => pieceStage().then((stage) => stage.StagePiece));
-const PieceFigures = dynamic(() => pieceStage().then((stage) => stage.PieceFigures));
-const StageFirm = dynamic(() => firmStage().then((stage) => stage.StageFirm));
-const FirmFigures = dynamic(() => firmStage().then((stage) => stage.FirmFigures));
-const StageSlice = dynamic(() => sliceStage().then((stage) => stage.StageSlice));
-const SliceFigures = dynamic(() => sliceStage().then((stage) => stage.SliceFigures));
-const StageTenderize = dynamic(() => tenderizeStage().then((stage) => stage.StageTenderize));
-const TenderizeFigures = dynamic(() => tenderizeStage().then((stage) => stage.TenderizeFigures));
-const StageMarinate = dynamic(() => marinateStage().then((stage) => stage.StageMarinate));
-const MarinateFigures = dynamic(() => marinateStage().then((stage) => stage.MarinateFigures));
-const StageCook = dynamic(() => cookStage().then((stage) => stage.StageCook));
-const CookFigures = dynamic(() => cookStage().then((stage) => stage.CookFigures));
-const Record = dynamic(() => import('./record').then((record) => record.Record));
-const StageTaste = dynamic(() => tasteStage().then((stage) => stage.StageTaste));
+const StagePiece = dynamic(orAgain(() => pieceStage().then((stage) => stage.StagePiece)));
+const PieceFigures = dynamic(orAgain(() => pieceStage().then((stage) => stage.PieceFigures)));
+const StageFirm = dynamic(orAgain(() => firmStage().then((stage) => stage.StageFirm)));
+const FirmFigures = dynamic(orAgain(() => firmStage().then((stage) => stage.FirmFigures)));
+const StageSlice = dynamic(orAgain(() => sliceStage().then((stage) => stage.StageSlice)));
+const SliceFigures = dynamic(orAgain(() => sliceStage().then((stage) => stage.SliceFigures)));
+const StageTenderize = dynamic(orAgain(() => tenderizeStage().then((stage) => stage.StageTenderize)));
+const TenderizeFigures = dynamic(orAgain(() => tenderizeStage().then((stage) => stage.TenderizeFigures)));
+const StageMarinate = dynamic(orAgain(() => marinateStage().then((stage) => stage.StageMarinate)));
+const MarinateFigures = dynamic(orAgain(() => marinateStage().then((stage) => stage.MarinateFigures)));
+const StageCook = dynamic(orAgain(() => cookStage().then((stage) => stage.StageCook)));
+const CookFigures = dynamic(orAgain(() => cookStage().then((stage) => stage.CookFigures)));
+const Record = dynamic(orAgain(() => import('./record').then((record) => record.Record)));
+const StageTaste = dynamic(orAgain(() => tasteStage().then((stage) => stage.StageTaste)));
 // Below the fold, or on paper: not needed for the first look.
 const jobList = () => import('./jobList');
 const paperPlan = () => import('./paperPlan');
-const JobList = dynamic(() => jobList().then((list) => list.JobList), { ssr: false, loading: () => <p className="min-h-96 text-muted">Counting back.</p> });
-const PaperPlan = dynamic(() => paperPlan().then((paper) => paper.PaperPlan), { ssr: false });
+const JobList = dynamic(orAgain(() => jobList().then((list) => list.JobList)), { ssr: false, loading: () => <p className="min-h-96 text-muted">Counting back.</p> });
+const PaperPlan = dynamic(orAgain(() => paperPlan().then((paper) => paper.PaperPlan)), { ssr: false });
 const FETCH_STAGES_AFTER_MS = 1500;
 
 type BatchScreenProps = BatchPage & { stage: Stage };
@@ -91,7 +93,7 @@ export function BatchScreen({ batch, cut: firstCut, marinades, sodaIngredient, m
   // A draft of another visit, or the other side of a conflict, may be of a cut that this page was not given.
   useEffect(() => {
     if (cuts.some(({ id }) => id === fields.cutId)) return;
-    void import('@/core/pieces').then(({ CUTS }) => setCuts((before) => [...before, ...CUTS]));
+    return fetchCuts((catalogue) => setCuts((before) => [...before, ...catalogue]));
   }, [cuts, fields.cutId]);
 
   const marinade = marinades.find((one) => one.id === fields.marinadeId) ?? marinades[0]!;

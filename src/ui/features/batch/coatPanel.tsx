@@ -13,7 +13,7 @@ export function CoatPanel() {
   const { plan, fields, pin, marinade, around } = useBatchWork();
   const { style } = usePreferences();
   const { marinate, piece } = plan;
-  const { pins, way } = fields;
+  const { pins } = fields;
   const shareOnMeat = marinate.whole.massG > 0 ? marinate.onMeat.massG / marinate.whole.massG : 1;
   const inMix = (kind: IngredientKind) => marinate.lines.filter(({ ingredient }) => ingredient.kind === kind);
   const onMeatG = (kind: IngredientKind) => inMix(kind).reduce((sum, { massG }) => sum + massG, 0) * shareOnMeat;
@@ -31,11 +31,9 @@ export function CoatPanel() {
       </div>
     );
   };
-  const bare = marinate.onMeat.starchG === 0 && (way === 'stir-fry' || way === 'flat-skewers');
   return (
     <section className="panel space-y-3 px-4 py-3" aria-label="Coat">
       <h3>Coat</h3>
-      {bare && <p className="text-[14px]">No starch in this mix: one per cent would keep juice in, carry the seasoning and stop sticking. Potato starch glosses more, corn starch is plainer.</p>}
       {dose('starch', 'starchPercent', 'Starch', 5)}
       {dose('oil', 'oilPercent', 'Oil', 8)}
       <div>

@@ -2,25 +2,30 @@
 
 import clsx from 'clsx';
 import { minimumTemperature } from '@/core/safety';
-import { compareMeans, type MeansCompared } from '@/core/tenderizing';
+import { ADDITIONS, compareMeans, type MeansCompared } from '@/core/tenderizing';
 import { formatNumber } from '@/core/units';
 import { FLAVOUR_WORDS, MEANS_NAMES, riskWords } from '@/core/words';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
 import { BiteBar } from './biteBar';
-import { usePinTenderizing } from './usePinTenderizing';
+import { usePinAddition, usePinTenderizing } from './usePinTenderizing';
 
 /** What each means of tenderizing would change, side by side; one press plans it. */
 export function MeansTable() {
   const { plan, cut, fields } = useBatchWork();
   const { style } = usePreferences();
   const choose = usePinTenderizing();
+  const add = usePinAddition();
   const { slice, tenderize, marinate, piece } = plan;
   const rows = compareMeans({ cut, shape: slice.shape, fibreLengthMm: slice.fibreLengthMm, thicknessMm: slice.pieceMm.thicknessMm, massG: piece.trimmedG, fruitExposure: marinate.fruit?.exposure ?? 0, pink: fields.pins.doneness === 'pink' });
   const { tempC: piercedC } = minimumTemperature(cut.animal, { treatment: 'pierced', backInThePan: false });
   const number = (value: number, digits = 0) => formatNumber(value, style.locale, digits);
   const span = ({ from, to }: { from: number; to: number }) => (number(from) === number(to) ? number(from) : `${number(from)}–${number(to)}`);
-  const byHand = (row: MeansCompared) => row.fits && row.choice && !tenderize.means.includes(row.means);
+  const planOf = ({ means, fits, choice }: MeansCompared) => {
+    if (!fits || tenderize.means.includes(means)) return undefined;
+    const addition = ADDITIONS.find((one) => one === means);
+    return choice ? () => choose(choice) : addition && (() => add(addition));
+  };
   return (
     <section className="panel px-4 py-3" aria-label="What each would change">
       <h3>What each would change</h3>
@@ -31,9 +36,10 @@ export function MeansTable() {
           {rows.map((row) => {
             const { means, bite, handsMin, waitMin, sodiumMgPer100G, risk, flavour, fits } = row;
             const planned = tenderize.means.includes(means);
+            const planIt = planOf(row);
             return (
               <tr key={means} className={clsx('border-t border-grout', planned && 'bg-enamel-tint', !fits && 'text-muted')}>
-                <th scope="row" className="py-1.5 pr-3 font-semibold">{MEANS_NAMES[means]}{planned && <span className="block text-[12px] font-medium text-enamel-soft">in this plan</span>}{byHand(row) && <button type="button" className="block py-1 text-[13px] font-medium underline underline-offset-4" onClick={() => choose(row.choice!)} aria-label={`Plan it: ${MEANS_NAMES[means]}`}>plan it</button>}</th>
+                <th scope="row" className="py-1.5 pr-3 font-semibold">{MEANS_NAMES[means]}{planned && <span className="block text-[12px] font-medium text-enamel-soft">in this plan</span>}{planIt && <button type="button" className="block py-1 text-[13px] font-medium underline underline-offset-4" onClick={planIt} aria-label={`Plan it: ${MEANS_NAMES[means]}`}>plan it</button>}</th>
                 <td className="pr-3"><BiteBar bite={bite} words={span(bite)} /></td>
                 <td className="whitespace-nowrap pr-3">{handsMin + waitMin === 0 ? '0' : `${number(handsMin)} + ${number(waitMin)}`}</td>
                 <td className="whitespace-nowrap pr-3">{span(sodiumMgPer100G)}</td>

@@ -1,9 +1,10 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import { orAgain } from '../../primitives/orAgain';
 import type { useBatchDraft } from './useBatchDraft';
 
-const ChangedElsewhere = dynamic(() => import('./changedElsewhere'), { ssr: false });
+const ChangedElsewhere = dynamic(orAgain(() => import('./changedElsewhere').then((part) => part.default)), { ssr: false });
 
 /** Whether what stands on the screen is kept, in one quiet line; loud only when someone has to decide. */
 export function SaveNote({ draft }: { draft: ReturnType<typeof useBatchDraft> }) {

@@ -9,6 +9,7 @@ import { areaFigure, formatDuration, formatLength, formatMass, formatNumber, joi
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { FigureBox } from '../../primitives/figureBox';
+import { orAgain } from '../../primitives/orAgain';
 import { PinMark } from '../../primitives/pinMark';
 import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
@@ -22,7 +23,7 @@ const WORTH_A_CURVE = 0.005;
 const DRY = 0.2;
 const ENOUGH_WORDS = { short: 'hardly enough to coat it: add liquid, or rub it in', enough: 'enough to coat it', plenty: 'more than it takes: the rest stays in the bag' } as const;
 
-const UptakeChart = dynamic(() => import('./uptakeChart'), { ssr: false, loading: () => <div className="h-[280px]" aria-hidden="true" /> });
+const UptakeChart = dynamic(orAgain(() => import('./uptakeChart').then((part) => part.default)), { ssr: false, loading: () => <div className="h-[280px]" aria-hidden="true" /> });
 
 export function StageMarinate() {
   const { plan, fields, marinade, pin } = useBatchWork();

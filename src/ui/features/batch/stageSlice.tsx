@@ -12,6 +12,7 @@ import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { FigureBox } from '../../primitives/figureBox';
 import { Fold } from '../../primitives/fold';
+import { orAgain } from '../../primitives/orAgain';
 import { PinMark } from '../../primitives/pinMark';
 import { LengthField } from '../../primitives/quantities';
 import { Slider } from '../../primitives/slider';
@@ -22,10 +23,10 @@ import { useBatchWork } from './batchContext';
 import { drawnPiece } from './drawnPiece';
 
 // What is below the drawing or behind a click comes after it.
-const EvennessPanel = dynamic(() => import('../board/evennessPanel').then((panel) => panel.EvennessPanel), { ssr: false });
-const PoundPanel = dynamic(() => import('../board/poundPanel').then((panel) => panel.PoundPanel), { ssr: false });
-const WhatIf = dynamic(() => import('../board/whatIf').then((panel) => panel.WhatIf), { ssr: false });
-const LifeSize = dynamic(() => import('../board/lifeSize'), { ssr: false });
+const EvennessPanel = dynamic(orAgain(() => import('../board/evennessPanel').then((panel) => panel.EvennessPanel)), { ssr: false });
+const PoundPanel = dynamic(orAgain(() => import('../board/poundPanel').then((panel) => panel.PoundPanel)), { ssr: false });
+const WhatIf = dynamic(orAgain(() => import('../board/whatIf').then((panel) => panel.WhatIf)), { ssr: false });
+const LifeSize = dynamic(orAgain(() => import('../board/lifeSize').then((part) => part.default)), { ssr: false });
 
 const SLIDER_MAX_MM = 15;
 const SHEETS: readonly Shape[] = ['cubes', 'unrolled', 'butterflied', 'pounded'];

@@ -4,6 +4,7 @@ import type { PointerEvent } from 'react';
 import { firmnessOf, type Firmness, type Moment } from '@/core/firming';
 import { formatDuration, formatTemperature, type FormatStyle } from '@/core/units';
 import { FIRMNESS_NAMES } from '@/core/words';
+import { useAlive } from '../../primitives/alive';
 import { useWidth } from '../../primitives/useWidth';
 
 interface Props {
@@ -22,6 +23,7 @@ const FILLS: Record<Firmness, string> = { soft: '#f4e6d8', firm: '#ddebe6', idea
 
 /** Firmness over time with its bands, and the temperatures of middle and face below; the time line is dragged or stepped by keys. */
 export function FirmingChart({ course, startC, freezingPointC, untilMin, atMin, onDrag, style }: Props) {
+  const alive = useAlive();
   const [frame, width] = useWidth<HTMLDivElement>(FIRST_WIDTH);
   const plot = width - BOX.left - BOX.right;
   const shown = course.filter(({ minutes }) => minutes <= untilMin);
@@ -65,7 +67,7 @@ export function FirmingChart({ course, startC, freezingPointC, untilMin, atMin, 
         <text key={minutes} x={x(minutes)} y={foot + 18} textAnchor={minutes === 0 ? 'start' : 'middle'} fontSize={13} fill="#566761">{minutes === 0 ? 'in' : formatDuration(minutes)}</text>
       ))}
       <g
-        role="slider" tabIndex={0} aria-label="Minutes looked at" aria-valuemin={0} aria-valuemax={Math.round(untilMin)} aria-valuenow={atMin} aria-valuetext={formatDuration(atMin)}
+        role="slider" tabIndex={alive ? 0 : -1} aria-disabled={!alive} aria-label="Minutes looked at" aria-valuemin={0} aria-valuemax={Math.round(untilMin)} aria-valuenow={atMin} aria-valuetext={formatDuration(atMin)}
         onKeyDown={(event) => {
           const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 15, PageDown: -15 }[event.key];
           if (by === undefined) return;

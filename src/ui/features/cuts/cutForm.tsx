@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { CutResource, CutWrite } from '@/contract/resources';
 import { USES } from '@/core/cooking';
 import { ANIMALS, FATS, FORMS, SUITS, usualFreezingPointC, WORKS, type Animal, type Cut, type SuitsBecause } from '@/core/pieces';
@@ -13,6 +13,7 @@ import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
 import { LengthField, MassField } from '../../primitives/quantities';
 import { QuantityField } from '../../primitives/quantityField';
+import { useKept } from '../../primitives/useKept';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 
@@ -24,6 +25,10 @@ export const writeOf = ({ id: _id, own: _own, ...cut }: Cut | CutResource): CutW
 };
 
 const namesIn = (text: string) => text.split(',').map((name) => name.trim().slice(0, 120)).filter(Boolean).slice(0, 20);
+
+/** The other names as they are typed, commas and spaces included. */
+type Form = CutWrite & { typedNames: string };
+const beginWith = (cut: CutWrite): Form => ({ ...cut, typedNames: cut.otherNames.join(', ') });
 
 interface Props {
   cuts: readonly Cut[];
@@ -37,36 +42,13 @@ export function CutForm({ cuts, from, edit }: Props) {
   const router = useRouter();
   const { style, decimalComma } = usePreferences();
   const [like, setLike] = useState(from);
-  const [form, setForm] = useState<CutWrite>(() => (edit ? writeOf(edit) : { ...writeOf(from), name: '', otherNames: [] }));
-  /** As it is typed: commas and spaces included. */
-  const [otherNames, setOtherNames] = useState(() => form.otherNames.join(', '));
+  const key = edit ? `${KEY}.change.${edit.id}` : `${KEY}.new.${from.id}`;
+  const { value: form, change, drop } = useKept(key, () => beginWith(edit ? writeOf(edit) : { ...writeOf(from), name: '', otherNames: [] }), (kept) => (kept.composition ? kept : undefined));
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
-  const key = edit ? `${KEY}.change.${edit.id}` : `${KEY}.new.${from.id}`;
-
-  useEffect(() => {
-    const restore = setTimeout(() => {
-      try {
-        const kept = JSON.parse(sessionStorage.getItem(key) ?? 'null') as CutWrite | null;
-        if (!kept?.composition) return;
-        setForm(kept);
-        setOtherNames(kept.otherNames.join(', '));
-      } catch {
-        sessionStorage.removeItem(key);
-      }
-    }, 0);
-    return () => clearTimeout(restore);
-  }, [key]);
-
-  const change = (part: Partial<CutWrite>) =>
-    setForm((before) => {
-      const next = { ...before, ...part };
-      sessionStorage.setItem(key, JSON.stringify(next));
-      return next;
-    });
   const begin = (cut: Cut) => {
     setLike(cut);
-    change({ ...writeOf(cut), name: form.name, otherNames: form.otherNames });
+    change({ ...writeOf(cut), name: form.name });
   };
   /** Protein and fat as a label has them; what is left of the whole is water. */
   const compose = (part: Partial<CutWrite['composition']>) => {
@@ -88,11 +70,12 @@ export function CutForm({ cuts, from, edit }: Props) {
     if (!form.name.trim()) return setProblem('Give it a name.');
     if (form.composition.water < 0.3) return setProblem('Protein and fat leave too little water: meat is at least 30 % water.');
     setBusy(true);
-    const body = { ...form, name: form.name.trim() };
+    const { typedNames, ...cut } = form;
+    const body: CutWrite = { ...cut, name: form.name.trim(), otherNames: namesIn(typedNames) };
     const result = edit ? await callApi<CutResource>('PUT', `/cuts/${edit.id}`, { body, version: edit.version }) : await callApi<CutResource>('POST', '/cuts', { body });
     setBusy(false);
     if (!result.ok) return setProblem(result.problem.status === 412 ? 'It was changed elsewhere. Reload to see it; what you typed is still here.' : `${result.problem.title} ${result.problem.detail ?? ''}`);
-    sessionStorage.removeItem(key);
+    drop();
     router.push(`/cuts/${result.data.id}`);
     router.refresh();
   };
@@ -105,7 +88,7 @@ export function CutForm({ cuts, from, edit }: Props) {
       <Alive className="panel mt-4 space-y-5 px-5 py-5">
         {!edit && <div><span className={label}>Most like</span><CutPicker label="Most like" cuts={cuts} value={like} onChange={begin} /><span className="mt-1 block text-[13px] text-muted">its figures are the start; change what differs</span></div>}
         <label className="block"><span className={label}>Name</span><input className={look} value={form.name} maxLength={120} onChange={(event) => change({ name: event.target.value })} /></label>
-        <label className="block"><span className={label}>Other names, with commas between</span><input className={look} value={otherNames} maxLength={500} onChange={(event) => { setOtherNames(event.target.value); change({ otherNames: namesIn(event.target.value) }); }} /></label>
+        <label className="block"><span className={label}>Other names, with commas between</span><input className={look} value={form.typedNames} maxLength={500} onChange={(event) => change({ typedNames: event.target.value })} /></label>
         <div className="grid gap-4 sm:grid-cols-2">
           <label><span className={label}>Animal</span><select className={look} value={form.animal} onChange={(event) => change({ animal: event.target.value as Animal, freezingPointC: usualFreezingPointC(event.target.value as Animal) })}>{ANIMALS.map((animal) => <option key={animal} value={animal}>{ANIMAL_NAMES[animal]}</option>)}</select></label>
           <label><span className={label}>As it is sold</span><select className={look} value={form.form} onChange={(event) => change({ form: event.target.value as CutWrite['form'] })}>{FORMS.map((one) => <option key={one} value={one}>{FORM_NAMES[one]}</option>)}</select></label>

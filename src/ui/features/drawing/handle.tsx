@@ -1,6 +1,7 @@
 'use client';
 
 import type { KeyboardEvent, PointerEvent } from 'react';
+import { useAlive } from '../../primitives/alive';
 import type { Point } from './lines';
 
 interface Props {
@@ -23,6 +24,7 @@ const STEPS: Record<string, number> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1
 
 /** A knob on a drawing: dragged by pointer, stepped by arrow keys, read out as a slider. */
 export function Handle({ label, value, min, max, step, text, at, radius, reach, onDrag, onStep }: Props) {
+  const alive = useAlive();
   const drag = (event: PointerEvent<SVGGElement>) => {
     if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
     const matrix = (event.currentTarget.parentElement as unknown as SVGGElement).getScreenCTM();
@@ -39,7 +41,7 @@ export function Handle({ label, value, min, max, step, text, at, radius, reach, 
   };
   return (
     <g
-      role="slider" tabIndex={0} aria-label={label} aria-valuemin={min} aria-valuemax={max} aria-valuenow={Math.round(value * 10) / 10} aria-valuetext={text}
+      role="slider" tabIndex={alive ? 0 : -1} aria-disabled={!alive} aria-label={label} aria-valuemin={min} aria-valuemax={max} aria-valuenow={Math.round(value * 10) / 10} aria-valuetext={text}
       onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)} onPointerMove={drag} onKeyDown={onKeyDown}
       className="cursor-grab touch-none active:cursor-grabbing"
     >

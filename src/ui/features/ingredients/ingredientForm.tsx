@@ -1,13 +1,14 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { IngredientResource, IngredientWrite } from '@/contract/resources';
 import { ALLERGENS, fractionsOf, INGREDIENT_KINDS, type IngredientKind, type Label } from '@/core/marinades';
 import { formatNumber, parseNumber } from '@/core/units';
 import { ALLERGEN_NAMES, KIND_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
+import { useKept } from '../../primitives/useKept';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 
@@ -57,28 +58,9 @@ interface Props {
 export function IngredientForm({ edit, name, back }: Props) {
   const router = useRouter();
   const { style, decimalComma } = usePreferences();
-  const [form, setForm] = useState<Form>(() => begin(edit, name, style.locale));
+  const { value: form, change, drop } = useKept(`${KEY}.${edit?.id ?? `new.${name}`}`, () => begin(edit, name, style.locale), (kept) => (kept.figures ? kept : undefined));
   const [problem, setProblem] = useState<{ text: string; figure?: Figure }>();
   const [busy, setBusy] = useState(false);
-  const key = `${KEY}.${edit?.id ?? `new.${name}`}`;
-
-  useEffect(() => {
-    const restore = setTimeout(() => {
-      try {
-        const kept = JSON.parse(sessionStorage.getItem(key) ?? 'null') as Form | null;
-        if (kept?.figures) setForm(kept);
-      } catch {
-        sessionStorage.removeItem(key);
-      }
-    }, 0);
-    return () => clearTimeout(restore);
-  }, [key]);
-
-  const change = (part: Partial<Form>) => {
-    const next = { ...form, ...part };
-    sessionStorage.setItem(key, JSON.stringify(next));
-    setForm(next);
-  };
   const read = (figure: Figure, max: number): number | undefined | 'bad' => {
     const text = form.figures[figure].trim();
     if (!text) return undefined;
@@ -112,7 +94,7 @@ export function IngredientForm({ edit, name, back }: Props) {
     const result = edit ? await callApi<IngredientResource>('PUT', `/ingredients/${edit.id}`, { body, version: edit.version }) : await callApi<IngredientResource>('POST', '/ingredients', { body });
     setBusy(false);
     if (!result.ok) return setProblem({ text: result.problem.status === 412 ? 'It was changed elsewhere. Reload to see it; what you typed is still here.' : `${result.problem.title} ${result.problem.detail ?? ''}` });
-    sessionStorage.removeItem(key);
+    drop();
     router.push(back ?? '/ingredients');
     router.refresh();
   };

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { ParseAnswer } from '@/contract/calculations';
 import type { MarinadeResource } from '@/contract/resources';
 import type { MarinadeFormPage } from '@/contract/views';
@@ -14,6 +14,7 @@ import { USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { MassField, MinutesField } from '../../primitives/quantities';
+import { useKept } from '../../primitives/useKept';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 
@@ -34,6 +35,8 @@ interface Line {
 interface Form extends Omit<MarinadeFacts, 'holdBackFor'> {
   holdBackFor: HoldBackPurpose | '';
   lines: Line[];
+  /** Pasted and not yet read. */
+  text: string;
 }
 
 const FLAG_WORDS: Record<string, string> = {
@@ -49,35 +52,17 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
   const router = useRouter();
   const { style, decimalComma } = usePreferences();
   const first = (): Form => ({
-    name: from ? (edit ? from.name : `${from.name}, copy`.slice(0, 120)) : '', note: from?.note ?? '', ways: from?.ways ?? [...WAYS], forMassG: from?.forMassG ?? 1000, minutes: from?.minutes ?? { from: 60, to: 480 }, holdBackShare: from?.holdBackShare ?? 0, holdBackFor: from?.holdBackFor ?? '', heated: from?.heated ?? false, oilFirst: from?.oilFirst ?? false,
+    text: '', name: from ? (edit ? from.name : `${from.name}, copy`.slice(0, 120)) : '', note: from?.note ?? '', ways: from?.ways ?? [...WAYS], forMassG: from?.forMassG ?? 1000, minutes: from?.minutes ?? { from: 60, to: 480 }, holdBackShare: from?.holdBackShare ?? 0, holdBackFor: from?.holdBackFor ?? '', heated: from?.heated ?? false, oilFirst: from?.oilFirst ?? false,
     lines: (from?.lines ?? []).map(({ ingredientId, massG, note }) => ({ key: nextKey++, pasted: '', ingredient: findIngredient(ingredientId, ingredients)?.name ?? ingredientId, mass: formatMass(massG, style), massG, note, flags: [] })),
   });
-  const [form, setForm] = useState<Form>(first);
-  const [text, setText] = useState('');
+  const { value: form, change, drop } = useKept(`${KEY}.${from?.id ?? 'new'}.${edit}`, first, (kept) => {
+    if (!kept.lines) return undefined;
+    nextKey = Math.max(nextKey, ...kept.lines.map((line) => line.key + 1));
+    return kept;
+  });
+  const { text } = form;
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
-  const key = `${KEY}.${from?.id ?? 'new'}.${edit}`;
-
-  useEffect(() => {
-    const restore = setTimeout(() => {
-      try {
-        const kept = JSON.parse(sessionStorage.getItem(key) ?? 'null') as { form: Form; text: string } | null;
-        if (!kept?.form?.lines) return;
-        nextKey = Math.max(nextKey, ...kept.form.lines.map((line) => line.key + 1));
-        setForm(kept.form);
-        setText(kept.text);
-      } catch {
-        sessionStorage.removeItem(key);
-      }
-    }, 0);
-    return () => clearTimeout(restore);
-  }, [key]);
-
-  const change = (part: Partial<Form>, pasted = text) => {
-    const next = { ...form, ...part };
-    sessionStorage.setItem(key, JSON.stringify({ form: next, text: pasted }));
-    setForm(next);
-  };
   const editLine = (at: number, part: Partial<Line>) => change({ lines: form.lines.map((line, index) => (index === at ? { ...line, ...part } : line)) });
 
   const readIt = async () => {
@@ -90,9 +75,8 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
     const { lines, name, note, forMassG, minutes, ways, holdBackShare, heated, oilFirst } = result.data;
     change({
       ...(name && !form.name ? { name } : {}), ...(note && !form.note ? { note } : {}), ...(forMassG ? { forMassG } : {}), ...(minutes ? { minutes } : {}), ...(ways ? { ways } : {}), ...(holdBackShare ? { holdBackShare } : {}), ...(heated ? { heated } : {}), ...(oilFirst ? { oilFirst } : {}),
-      lines: [...form.lines, ...lines.map((line) => ({ key: nextKey++, pasted: line.text, ingredient: line.ingredient ? findIngredient(line.ingredient, ingredients)!.name : '', mass: line.massG === null ? '' : formatMass(line.massG, style), ...(line.massG === null ? {} : { massG: line.massG }), note: line.note, flags: line.flags }))],
-    }, '');
-    setText('');
+      lines: [...form.lines, ...lines.map((line) => ({ key: nextKey++, pasted: line.text, ingredient: line.ingredient ? findIngredient(line.ingredient, ingredients)!.name : '', mass: line.massG === null ? '' : formatMass(line.massG, style), ...(line.massG === null ? {} : { massG: line.massG }), note: line.note, flags: line.flags }))], text: '',
+    });
   };
 
   const readMass = (mass: string) => parseMass(mass, { bareUnit: 'g', min: 0.01, max: 30_000, decimalComma });
@@ -115,7 +99,7 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
     const result = edit && from ? await callApi<MarinadeResource>('PUT', `/marinades/${from.id}`, { body, version: from.version }) : await callApi<MarinadeResource>('POST', '/marinades', { body });
     setBusy(false);
     if (!result.ok) return setProblem(result.problem.status === 412 ? 'It was changed elsewhere. Reload to see it; what you typed is still here.' : `${result.problem.title} ${result.problem.detail ?? ''}`);
-    sessionStorage.removeItem(key);
+    drop();
     router.push(`/marinades/${result.data.id}`);
     router.refresh();
   };
@@ -129,7 +113,7 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
       <Alive className="mt-4 space-y-5">
         <section className="panel space-y-2 px-5 py-4">
           <label className="block"><span className={label}>Paste an ingredient list, a line for each; or a recipe as JSON-LD</span>
-            <textarea className="w-full rounded border border-grout bg-panel px-3 py-2" rows={5} maxLength={60_000} value={text} placeholder={'1/4 cup soy sauce\n2 cloves garlic, minced\n1 tbsp honey'} onChange={(event) => { setText(event.target.value); sessionStorage.setItem(key, JSON.stringify({ form, text: event.target.value })); }} /></label>
+            <textarea className="w-full rounded border border-grout bg-panel px-3 py-2" rows={5} maxLength={60_000} value={text} placeholder={'1/4 cup soy sauce\n2 cloves garlic, minced\n1 tbsp honey'} onChange={(event) => change({ text: event.target.value })} /></label>
           <Button look="plain" disabled={busy} onClick={() => void readIt()}>Read it</Button>
         </section>
         <section className="panel space-y-3 px-5 py-4">

@@ -15,12 +15,15 @@ import { scheduleWords, SHAPE_UNITS, SODA_NAMES, SODA_REASONS, WAY_NAMES, WORK_N
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
+import { orAgain } from '../../primitives/orAgain';
 import { CountField, LengthField, MassField, SidesField } from '../../primitives/quantities';
+import { useKept } from '../../primitives/useKept';
 import { callApi } from '../../shell/api';
+import { fetchCuts } from '../../shell/fetchCuts';
 import { usePreferences } from '../../shell/preferences';
 import { toInputs, type BatchFields } from '../batch/batchFields';
 
-const HandsList = dynamic(() => import('./handsList').then((list) => list.HandsList), { ssr: false, loading: () => <p className="mt-2 min-h-60 text-kitchen-muted">Counting back.</p> });
+const HandsList = dynamic(orAgain(() => import('./handsList').then((list) => list.HandsList)), { ssr: false, loading: () => <p className="mt-2 min-h-60 text-kitchen-muted">Counting back.</p> });
 
 const KEY = 'mince.new';
 
@@ -50,36 +53,17 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, free
   const meal = meals.find(({ id }) => id === mealId);
   // The catalogue comes after the first look.
   const [cuts, setCuts] = useState<readonly Cut[]>(() => (ownCuts.some(({ id }) => id === firstCut.id) ? ownCuts : [...ownCuts, firstCut]));
-  useEffect(() => {
-    void import('@/core/pieces').then(({ CUTS }) => setCuts([...ownCuts, ...CUTS]));
-  }, [ownCuts]);
+  useEffect(() => fetchCuts((catalogue) => setCuts([...ownCuts, ...catalogue])), [ownCuts]);
   const asked = cutAsked ? firstCut : undefined;
   const firstWay = WAYS.find((way) => asked?.suits[way]) ?? 'stir-fry';
-  const [answers, setAnswers] = useState<Answers>(() => ({
+  const beginning = (): Answers => ({
     way: firstWay, cutId: firstCut.id, massG: 800, heightMm: asked?.usualHeightMm ?? 20, thicknessMm: usualThicknessMm(firstWay), marinadeId: (marinades.find(isFor(firstWay)) ?? marinades[0])?.id ?? '', people: meal?.people ?? 4,
     tableAt: meal?.tableAt ?? new Date(tomorrowLunch(nowMs, zone)).toISOString(), ...(meal ? { mealId: meal.id } : {}), pins: {},
-  }));
+  });
+  const fits = ({ cutId, marinadeId }: Answers) => !cutAsked && cuts.some(({ id }) => id === cutId) && marinades.some(({ id }) => id === marinadeId);
+  const { value: answers, change, drop } = useKept(KEY, beginning, (kept, now) => (fits(kept) ? { ...kept, ...(mealId ? { mealId: now.mealId, tableAt: now.tableAt } : {}) } : undefined), cuts.length > ownCuts.length + 1);
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
-
-  useEffect(() => {
-    const restore = setTimeout(() => {
-      try {
-        const known = JSON.parse(sessionStorage.getItem(KEY) ?? 'null') as Answers | null;
-        if (known && !cutAsked && cuts.some(({ id }) => id === known.cutId) && marinades.some(({ id }) => id === known.marinadeId)) setAnswers((now) => ({ ...known, ...(mealId ? { mealId: now.mealId, tableAt: now.tableAt } : {}) }));
-      } catch {
-        sessionStorage.removeItem(KEY);
-      }
-    }, 0);
-    return () => clearTimeout(restore);
-  }, [marinades, mealId, cutAsked, cuts]);
-
-  const change = (part: Partial<Answers>) =>
-    setAnswers((before) => {
-      const next = { ...before, ...part };
-      sessionStorage.setItem(KEY, JSON.stringify(next));
-      return next;
-    });
 
   const cut = cuts.find(({ id }) => id === answers.cutId) ?? firstCut;
   const marinade = marinades.find(({ id }) => id === answers.marinadeId);
@@ -96,7 +80,7 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, free
       setProblem(`${result.problem.title} ${result.problem.detail ?? ''}`);
       return;
     }
-    sessionStorage.removeItem(KEY);
+    drop();
     router.push(`/batches/${result.data.id}`);
   };
 

@@ -41,6 +41,15 @@ describe('one plan to tenderize over the API', () => {
     expect((await call('POST', '/calc/tenderizing-plan', { body: { ...flank, minutesLeft: 40 } })).body.proposed).toMatchObject({ soda: 'leave-in', why: expect.stringMatching(/no time left/) });
     expect((await call('POST', '/calc/tenderizing-plan', { body: { ...flank, minutesLeft: 400 } })).body.proposed).toMatchObject({ soda: 'rinse-off' });
   });
+  test('what the mix lacks is offered; fruit overnight only where the night is there', async () => {
+    const plain = { ...flank, marinadeId: await marinadeId('Salt, pepper and rosemary') };
+    const offers = async (body: Record<string, unknown>) => ((await call('POST', '/calc/tenderizing-plan', { body })).body.worthAdding as { means: string; insteadOfSoda: boolean; title: string }[]).map(({ means, insteadOfSoda }) => `${means}${insteadOfSoda ? ' for soda' : ''}`);
+    expect(await offers(plain)).toEqual(['coat', 'fruit for soda']);
+    expect(await offers({ ...plain, minutesLeft: 300 })).toEqual(['coat']);
+    expect(await offers({ ...plain, way: 'flat-skewers', choice: { soda: 'skip' } })).toEqual(['fruit']);
+    expect(await offers({ ...plain, marinadeId: await marinadeId('Fennel and soy'), cut: 'pork-tenderloin' })).toEqual([]);
+    expect(await offers(flank)).toEqual([]);
+  });
   test('no such cut, no such marinade', async () => {
     expect(await call('POST', '/calc/tenderizing-plan', { body: { ...flank, cut: 'unicorn' } })).toMatchObject({ status: 422, body: { errors: [{ pointer: '/cut' }] } });
     expect((await call('POST', '/calc/tenderizing-plan', { body: { ...flank, marinadeId: randomUUID() } })).status).toBe(404);
@@ -108,7 +117,7 @@ const NONSENSE: unknown[] = [null, 'lots', '', -1, 0, 1e12, [], {}, true, '<scri
 const VALID: Record<string, { body: Record<string, unknown>; numbers: string[] }> = {
   '/calc/slices': { body: { lengthMm: 200, widthMm: 100, heightMm: 30, thicknessMm: 4 }, numbers: ['lengthMm', 'widthMm', 'heightMm', 'thicknessMm'] },
   '/calc/tenderizing-plan': { body: { cut: 'beef-flank', way: 'stir-fry', shape: 'ribbons', fibreLengthMm: 4, thicknessMm: 4, massG: 800 }, numbers: ['cut', 'way', 'shape', 'fibreLengthMm', 'thicknessMm', 'massG', 'marinadeId'] },
-  '/ingredients': { body: { name: 'x', kind: 'liquid', densityGPerMl: 1, waterFraction: 0.5, saltFraction: 0.1, sugarFraction: 0 }, numbers: ['kind', 'densityGPerMl', 'waterFraction', 'saltFraction', 'sugarFraction'] },
+  '/ingredients': { body: { name: 'x', kind: 'liquid', densityGPerMl: 1, waterFraction: 0.5, saltFraction: 0.1, sugarFraction: 0 }, numbers: ['kind', 'densityGPerMl'] },
   '/calc/enzyme': { body: { fruit: 'pear', dosePercent: 10, thicknessMm: 5, tempC: 4, hours: 12 }, numbers: ['fruit', 'dosePercent', 'thicknessMm'] },
   '/calc/dial': { body: { stacks: [{ dial: 1, slices: 10, stackMm: 20 }, { dial: 3, slices: 10, stackMm: 48 }] }, numbers: ['stacks'] },
   '/calc/evenness': { body: { thicknessesMm: [4, 5] }, numbers: ['thicknessesMm'] },

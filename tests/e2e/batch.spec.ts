@@ -164,6 +164,24 @@ test.describe('Batch', () => {
     expect((await readBatch(request, id)).massG).toBe(1111);
   });
 
+  test('a part that does not come over the network says so and comes at a press; the page stays', async ({ page, request, allowErrors }) => {
+    allowErrors(/Failed to load resource|ChunkLoadError/);
+    const { id } = await makeBatch(request);
+    let away = false;
+    await page.route('**/_next/static/chunks/**', (route) => (away ? route.abort() : route.fallback()));
+    await page.goto(`/batches/${id}?stage=piece`);
+    const stages = page.getByRole('navigation', { name: 'Stages' });
+    await expect(stages.getByRole('button', { name: /Taste/ })).toBeEnabled();
+    away = true;
+    await stages.getByRole('button', { name: /Taste/ }).click();
+    await expect(page.getByText('This part did not load.').first()).toBeVisible({ timeout: 15_000 });
+    await expect(stages.getByRole('button', { name: /Slice/ })).toBeEnabled();
+    away = false;
+    for (const press of await page.getByRole('button', { name: 'Load it again' }).all()) await press.click();
+    await expect(page.getByRole('button', { name: 'Keep it in the log' })).toBeVisible();
+    await expect(page.getByText('This part did not load.')).toHaveCount(0);
+  });
+
   test('on paper it is a sheet with jobs, amounts and cautions', async ({ page, request }) => {
     const { id, name } = await makeBatch(request);
     await page.goto(`/batches/${id}`);

@@ -117,7 +117,7 @@ test.describe('Tenderize', () => {
     const { id } = await makeBatch(request, { cutId: 'lamb-leg', marinadeId: await marinadeNamed(request, 'Cumin and orange') });
     await page.goto(`/batches/${id}?stage=tenderize`);
     const coat = page.getByRole('region', { name: 'Coat', exact: true });
-    await expect(coat).toContainText('No starch in this mix');
+    await expect(coat).toContainText('none in the mix');
     await hold(coat, 'Starch');
     for (let press = 0; press < 10; press++) await page.keyboard.press('ArrowRight');
     await expect(coat).toContainText(/g corn starch, /);

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { INGREDIENTS, parseLines } from '.';
+import { parseIngredient, unitsOfMeasure } from 'parse-ingredient';
+import { findIngredient, INGREDIENTS, parseLines } from '.';
 
 const parse = (text: string) => parseLines(text, INGREDIENTS);
 const TBSP = 14.78676478125;
@@ -18,7 +19,7 @@ const LINES: readonly [text: string, ingredientId: string | null, massG: number 
   ['1 tbsp toasted sesame oil', 'sesame-oil', TBSP * 0.92], ['4 tbsp extra-virgin olive oil', 'olive-oil', 4 * TBSP * 0.915], ['1/2 Asian pear, puréed', 'pear', 100, ['pieces']], ['1 kiwi, peeled and mashed', 'kiwi', 70, ['pieces']], ['1 cup canned pineapple', 'pineapple-canned', CUP * 1.04],
   ['200 g plain yoghurt', 'yogurt', 200], ['1 cup buttermilk', 'buttermilk', CUP * 1.03], ['400 ml coconut milk', 'coconut-milk', 392], ['1 (400 g) can coconut milk', 'coconut-milk', 400], ['2-3 tbsp gochujang', 'chilli-paste-fermented', 2.5 * TBSP * 1.2, ['range']],
   ['1 to 2 teaspoons chilli flakes', 'chilli-flakes', 1.5 * TSP * 0.36, ['range']], ['2 heaped tsp paprika', 'paprika', 2 * 1.75 * TSP * 0.46], ['1 tsp ground cumin', 'cumin', TSP * 0.43], ['1 tbsp cumin seeds', 'cumin', TBSP * 0.43], ['5 juniper berries, crushed', 'juniper', null, ['pieces', 'no-amount']],
-  ['a pinch of turmeric', 'turmeric', 0.31 * 0.6], ['1 stalk lemongrass', 'lemongrass', 15, ['pieces']], ['a handful of cilantro', 'coriander-leaf', 20], ['4 oz white wine', 'white-wine', 113.398], ['2 fl oz dry sherry', 'dry-sherry', 2 * 29.5735295625 * 0.99], ['1 tbsp + 1 tsp rice vinegar', 'rice-vinegar', (TBSP + TSP) * 1.01],
+  ['a pinch of turmeric', 'turmeric', (TSP / 16) * 0.6], ['1 stalk lemongrass', 'lemongrass', 15, ['pieces']], ['a handful of cilantro', 'coriander-leaf', 20], ['4 oz white wine', 'white-wine', 113.398], ['2 fl oz dry sherry', 'dry-sherry', 2 * 29.5735295625 * 0.99], ['1 tbsp + 1 tsp rice vinegar', 'rice-vinegar', (TBSP + TSP) * 1.01],
   ['0,5 dl Öl, neutral', null, null, ['unknown-ingredient']], ['- 1 tbsp Worcestershire sauce', 'worcestershire', TBSP * 1.1], ['• 2 tbsp tamari (or soy sauce)', 'tamari', 2 * TBSP * 1.16], ['1 tbsp honey or maple syrup', 'honey', TBSP * 1.42, ['more-than-one']], ['For the marinade:', null, null, ['heading']],
   ['1 tbsp moon dust', null, null, ['unknown-ingredient']], ['Soy sauce 3 tbsp', 'soy-sauce', 3 * TBSP * 1.15], ['sesame seeds, optional', 'sesame-seed', null, ['optional', 'no-amount']], ['1 1/2 lb onions', 'onion', 680.389],
 ];
@@ -55,5 +56,48 @@ describe('an ingredient list in plain lines', () => {
     expect(parse('<script>alert(1)</script>')[0]).toMatchObject({ ingredientId: null, text: '<script>alert(1)</script>' });
     expect(parse('x'.repeat(10_000))[0]!.flags).toEqual(['unknown-ingredient']);
     expect(() => parse('salt\n'.repeat(300))).toThrow(RangeError);
+  });
+});
+
+/** The package parse-ingredient as a reference: quantity (to three places), unit and its size in US measures, of any line that it reads whole. */
+describe('amounts, against the package parse-ingredient', () => {
+  const UNITS = ['teaspoon', 'tablespoon', 'cup', 'fluid ounce', 'milliliter', 'deciliter', 'liter', 'gram', 'kilogram', 'ounce', 'pound'] as const;
+  const referenceOf = (text: string) => {
+    const [line] = parseIngredient(text);
+    const unit = line?.unitOfMeasureID ? unitsOfMeasure[line.unitOfMeasureID] : undefined;
+    const factor = typeof unit?.conversionFactor === 'object' ? unit.conversionFactor.us : unit?.conversionFactor;
+    if (!line?.quantity || !unit || !factor || (unit.type !== 'volume' && unit.type !== 'mass')) return undefined;
+    return { type: unit.type, amount: ((line.quantity + (line.quantity2 ?? line.quantity)) / 2) * factor };
+  };
+  const same = (text: string) => {
+    const reference = referenceOf(text);
+    if (!reference) return false;
+    const [line] = parse(text);
+    const ours = reference.type === 'mass' ? line!.massG : line!.volumeMl;
+    expect([text, ours === null ? null : ours / reference.amount]).toEqual([text, expect.closeTo(1, 2)]);
+    return true;
+  };
+  // A second amount behind a plus, and a decimal comma, are read further here than there.
+  const FURTHER = ['1 tbsp + 1 tsp rice vinegar', '0,5 dl Öl, neutral'];
+  test('the lines written by hand', () => {
+    const read = LINES.filter(([text, , massG]) => massG !== null && !FURTHER.includes(text)).filter(([text]) => same(text));
+    expect(read.length).toBeGreaterThanOrEqual(35);
+  });
+  test('every spelling of every kitchen unit', () => {
+    for (const id of UNITS) {
+      const { short, plural, alternates } = unitsOfMeasure[id]!;
+      for (const spelling of [id, short, plural, ...(alternates ?? [])]) {
+        const text = `2 ${spelling} soy sauce`;
+        expect([text, same(text)]).toEqual([text, true]);
+        expect([text, parse(text)[0]!.ingredientId]).toEqual([text, 'soy-sauce']);
+      }
+    }
+  });
+  test('any quantity of any unit: whole, decimal, fraction, mixed, range', () => {
+    const whole = fc.integer({ min: 1, max: 40 }).map(String);
+    const fraction = fc.constantFrom('1/2', '1/3', '2/3', '1/4', '3/4', '½', '¼', '¾', '⅓', '⅔', '⅛');
+    const quantity = fc.oneof(whole, fc.integer({ min: 1, max: 99 }).map((tenths) => (tenths / 10).toFixed(1)), fraction, fc.tuple(whole, fraction).map(([a, b]) => `${a} ${b}`), fc.tuple(fc.integer({ min: 1, max: 9 }), fc.integer({ min: 1, max: 9 })).map(([a, more]) => `${a}-${a + more}`), fc.tuple(fc.integer({ min: 1, max: 9 }), fc.integer({ min: 1, max: 9 })).map(([a, more]) => `${a} to ${a + more}`));
+    const name = fc.constantFrom(...['soy-sauce', 'honey', 'olive-oil', 'salt-fine', 'water', 'corn-starch'].map((id) => findIngredient(id)!.otherNames[0] ?? findIngredient(id)!.name));
+    fc.assert(fc.property(quantity, fc.constantFrom(...UNITS), name, (amount, unit, what) => expect(same(`${amount} ${unitsOfMeasure[unit]!.short} ${what}`)).toBe(true)), { numRuns: 500 });
   });
 });

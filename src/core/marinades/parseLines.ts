@@ -1,4 +1,4 @@
-import { fromMeasures, parseMass, parseNumber } from '../units';
+import { fromMeasures, parseMass, parseNumber, PINCH_ML } from '../units';
 import type { Ingredient } from './ingredient';
 
 export type LineFlag = 'unknown-ingredient' | 'no-amount' | 'to-taste' | 'range' | 'pieces' | 'heading' | 'optional' | 'more-than-one';
@@ -22,8 +22,13 @@ const PIECE_UNIT = String.raw`(?:cloves?|stalks?|sprigs?|thumbs?|knobs?|pieces?|
 const AMOUNT = new RegExp(`^(?:about |approx(?:imately)?\\.? |ca\\.? |~ ?)?(${NUMBER})(?:\\s*(?:-|–|to|or)\\s*(${NUMBER}))?\\s*(heaped|heaping|rounded|level|scant|generous)?\\s*(?:(${MASS_UNIT})|(${VOLUME_UNIT})|(${PIECE_UNIT}))?(?![a-z])`, 'i');
 const BRACKETED = new RegExp(`\\(\\s*(?:about |approx\\.? )?(${NUMBER})\\s*(?:(${MASS_UNIT})|(${VOLUME_UNIT}))\\b[^)]*\\)`, 'i');
 const PLUS = new RegExp(`^\\s*(?:\\+|plus|and)\\s*(${NUMBER})\\s*(${VOLUME_UNIT})(?![a-z])`, 'i');
-/** A thumb of a root, cm of it, a pinch, a dash, a handful: common kitchen sizes. */
-const PINCH_ML = 0.31;
+/** Unit letters and rarer spellings, a capital T being the larger spoon (common in US recipes). */
+const RARER: readonly [RegExp, string][] = [
+  [/(?<=[\d½⅓⅔¼¾⅛⅜⅝⅞]\s?)(?:T|Tbl?)\.?(?=\s)/g, 'tbsp'], [/(?<=[\d½⅓⅔¼¾⅛⅜⅝⅞]\s?)t\.?(?=\s)/g, 'tsp'], [/(?<=[\d½⅓⅔¼¾⅛⅜⅝⅞]\s?)c\.?(?=\s)/gi, 'cup'],
+  [/\b(tea|table)spoons?fuls?\b/gi, '$1spoon'], [/\bfl(?:uid)?[\s-]?(?:oz|ounces?)\b\.?/gi, 'fl oz'],
+  [/\bdecilit(?:er|re)s?\b/gi, 'dl'], [/\bcentilit(?:er|re)s?\b/gi, 'cl'],
+];
+/** A dash, a handful, a cm of a root: common kitchen sizes. */
 const DASH_ML = 0.62;
 const HANDFUL_G = 20;
 const G_PER_CM_OF_ROOT = 7;
@@ -76,7 +81,7 @@ export function parseLines(text: string, ingredients: readonly Ingredient[], dec
 function parseLine(text: string, ingredients: readonly Ingredient[], decimalComma: boolean): ParsedLine {
   const nothing: ParsedLine = { text, ingredientId: null, massG: null, volumeMl: null, note: '', flags: [] };
   if (text.length > LONGEST_LINE) return { ...nothing, flags: ['unknown-ingredient'] };
-  const line = text.replace(/^(?:[-–—*•·▢☐□]|\d{1,2}[.)](?=\s))\s*/, '').replace(/\s+/g, ' ').trim();
+  const line = RARER.reduce((read, [spelling, unit]) => read.replace(spelling, unit), text).replace(/^(?:[-–—*•·▢☐□]|\d{1,2}[.)](?=\s))\s*/, '').replace(/\s+/g, ' ').trim();
   if (/:$/.test(line) || /^(for the|to serve|marinade|sauce|ingredients|glaze)\b[^,\d]*$/i.test(line)) return { ...nothing, flags: ['heading'] };
 
   const flags: LineFlag[] = [];

@@ -46,10 +46,13 @@ export interface MeasuredVolume {
 export const MEASURE_TOLERANCE_PERCENT = 5;
 
 const WORTH_A_PART_PERCENT = 3;
+/** Between two fingers: a sixteenth of a teaspoon (common practice). */
+export const PINCH_ML = ML_PER_TSP / 16;
+const MOST_PINCHES = 4;
 
 /**
  * The handiest mix of owned measures for a volume: at most two kinds of measure, one of which may be filled to half,
- * traded off between error and handling. Below half of the smallest measure the answer is "a pinch", its error stated.
+ * traded off between error and handling. What no measure holds is said in pinches; less than one, or more than four, only in words: no error then.
  *
  * @param volumeMl wanted volume in ml, > 0
  * @throws RangeError when the volume is not a positive number or no measure is owned
@@ -65,7 +68,9 @@ export function toMeasures(volumeMl: number, owned: readonly OwnedMeasure[] = US
   ]);
   const smallestMl = Math.min(...scoops.map((scoop) => scoop.volumeMl));
   if (volumeMl < 0.75 * smallestMl) {
-    return { parts: [], spoken: 'a pinch', volumeMl: smallestMl / 2, errorPercent: percent(smallestMl / 2, volumeMl) };
+    const pinches = Math.round(volumeMl / PINCH_ML);
+    if (pinches >= 1 && pinches <= MOST_PINCHES) return { parts: [], spoken: pinches === 1 ? 'a pinch' : `${pinches} pinches`, volumeMl: pinches * PINCH_ML, errorPercent: percent(pinches * PINCH_ML, volumeMl) };
+    return { parts: [], spoken: pinches < 1 ? 'less than a pinch' : 'less than any of your measures', volumeMl, errorPercent: 0 };
   }
 
   let best: { scoops: { scoop: (typeof scoops)[number]; count: number }[]; volumeMl: number; cost: number } | undefined;
@@ -121,9 +126,10 @@ export interface ReadVolume {
   errorPercent: number;
 }
 
-/** Volume from kitchen words: "1 1/2 tsp", "2 heaped tsp", "half of a 1/4 cup", "¼ cup + 1 tbsp", "a pinch". */
+/** Volume from kitchen words: "1 1/2 tsp", "2 heaped tsp", "half of a 1/4 cup", "¼ cup + 1 tbsp", "2 pinches". */
 export function fromMeasures(text: string, decimalComma = false): Parsed<ReadVolume> {
-  if (/^\s*(a\s+)?pinch\s*$/i.test(text)) return { ok: true, value: { volumeMl: ML_PER_TSP / 16, errorPercent: 50 } };
+  const pinches = /^\s*(?:(a|\d)\s+)?pinch(?:es)?\s*$/i.exec(text);
+  if (pinches) return { ok: true, value: { volumeMl: (Number(pinches[1]) || 1) * PINCH_ML, errorPercent: 50 } };
   if (text.length > 80) return { ok: false, problem: { code: 'not-a-number' } };
   const parts = text.split(/\s*\+\s*|\s+and\s+(?=[\d½¼⅓a])/i);
   if (parts.length > 1) {

@@ -82,7 +82,15 @@ describe('spoons and cups', () => {
     expect(toMeasures(ML_PER_TSP * 2).spoken).toBe('2 tsp');
     expect(toMeasures(ML_PER_CUP / 8).spoken).toMatch(/half of your ¼ cup|2 tbsp/);
     expect(toMeasures(ML_PER_CUP / 2 + ML_PER_TBSP).spoken).toBe('½ cup + 1 tbsp');
-    expect(toMeasures(0.1).spoken).toBe('a pinch');
+  });
+  test('what no measure holds: pinches of a sixteenth of a teaspoon (common practice), and words where even they say nothing', () => {
+    expect(toMeasures(0.3)).toMatchObject({ spoken: 'a pinch', volumeMl: ML_PER_TSP / 16 });
+    expect(toMeasures(0.1)).toEqual({ parts: [], spoken: 'less than a pinch', volumeMl: 0.1, errorPercent: 0 });
+    const spoons = USUAL_MEASURES.filter(({ id }) => id === 'tsp');
+    expect(toMeasures(0.95, spoons).spoken).toBe('3 pinches');
+    const cups = USUAL_MEASURES.filter(({ id }) => id === 'cup-1/4');
+    expect(toMeasures(10, cups)).toMatchObject({ spoken: 'less than any of your measures', errorPercent: 0 });
+    for (const volumeMl of [0.2, 0.5, 0.95, 1.3]) expect(fromMeasures(toMeasures(volumeMl, spoons).spoken)).toMatchObject({ ok: true, value: { volumeMl: expect.closeTo(toMeasures(volumeMl, spoons).volumeMl, 6) } });
   });
   test('uses only the measures the cook owns', () => {
     const owned = USUAL_MEASURES.filter(({ id }) => id === 'cup-1/4');

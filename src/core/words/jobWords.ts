@@ -93,7 +93,8 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: Jo
       return say('Score it', `A grid of 6 mm, lightly, on both faces. Then it counts as pierced meat to the end.${inLots}`);
     case 'coat': {
       const leaveIn = tenderize.choice === 'leave-in' ? ` Stir in ${mass(tenderize.schools['leave-in'].sodaG)} of soda (${tenderize.schools['leave-in'].spoken.spoken}) first.` : '';
-      return say('Coat the slices', `${mass(marinate.onMeat.massG)} of marinade.${leaveIn} Coat piece by piece: a slice stuck to another stays unmarinated. Press the air out of the bag.`);
+      const how = slice.shape === 'unrolled' ? 'Unroll each sheet, coat both faces, roll it up again' : 'Coat piece by piece: a slice stuck to another stays unmarinated';
+      return say('Coat the slices', `${mass(marinate.onMeat.massG)} of marinade.${leaveIn} ${how}. Press the air out of the bag.`);
     }
     case 'marinate':
       return say(marinate.place === 'fridge' ? 'Marinate in the fridge' : 'Marinate on the counter', `${formatDuration(marinate.minutes)}${marinate.place === 'fridge' ? `, at ${formatTemperature(4, style)} or colder` : ''}. By then the middle of a slice holds ${reached > 95 ? 'nearly all' : `about ${formatNumber(reached, style.locale)} %`} of the salt it will get, in a bag that is turned and not packed tight.`);

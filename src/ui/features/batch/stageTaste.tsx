@@ -1,10 +1,11 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { Tasting, TastingWrite } from '@/contract/resources';
 import { formatDate } from '@/core/times';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
+import { useKept } from '../../primitives/useKept';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
@@ -15,30 +16,11 @@ type Form = typeof INITIAL;
 
 /** Score, say what to change, keep it. What is typed survives a reload until it is kept. */
 export function StageTaste({ batchId, tastings, zone, onKept }: { batchId: string; tastings: readonly Tasting[]; zone: string; onKept: (tasting: Tasting[]) => void }) {
-  const key = `mince.tasting.${batchId}`;
-  const [form, setForm] = useState<Form>(INITIAL);
+  const { value: form, change, drop } = useKept<Form>(`mince.tasting.${batchId}`, () => INITIAL, { take: (kept) => ({ ...INITIAL, ...kept }), on: 'device' });
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
   const { style } = usePreferences();
   const toast = useToast();
-
-  useEffect(() => {
-    const timer = setTimeout(() => {
-      try {
-        const known = JSON.parse(localStorage.getItem(key) ?? 'null') as Partial<Form> | null;
-        if (known) setForm({ ...INITIAL, ...known });
-      } catch {
-        localStorage.removeItem(key);
-      }
-    }, 0);
-    return () => clearTimeout(timer);
-  }, [key]);
-
-  const change = (part: Partial<Form>) => {
-    const next = { ...form, ...part };
-    setForm(next);
-    localStorage.setItem(key, JSON.stringify(next));
-  };
 
   const keep = async () => {
     setBusy(true);
@@ -50,8 +32,7 @@ export function StageTaste({ batchId, tastings, zone, onKept }: { batchId: strin
       return;
     }
     setProblem(undefined);
-    localStorage.removeItem(key);
-    setForm(INITIAL);
+    drop(INITIAL);
     onKept([result.data, ...tastings]);
     toast({
       text: 'Kept in the log.',
@@ -60,7 +41,7 @@ export function StageTaste({ batchId, tastings, zone, onKept }: { batchId: strin
         run: async () => {
           await callApi('DELETE', `/tastings/${result.data.id}`, { version: result.data.version });
           onKept([...tastings]);
-          setForm(form);
+          change(form);
         },
       },
     });

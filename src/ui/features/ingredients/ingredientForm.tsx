@@ -58,7 +58,7 @@ interface Props {
 export function IngredientForm({ edit, name, back }: Props) {
   const router = useRouter();
   const { style, decimalComma } = usePreferences();
-  const { value: form, change, drop } = useKept(`${KEY}.${edit?.id ?? `new.${name}`}`, () => begin(edit, name, style.locale), (kept) => (kept.figures ? kept : undefined));
+  const { value: form, change, drop } = useKept(`${KEY}.${edit?.id ?? `new.${name}`}`, () => begin(edit, name, style.locale), { take: (kept) => (kept.figures ? kept : undefined) });
   const [problem, setProblem] = useState<{ text: string; figure?: Figure }>();
   const [busy, setBusy] = useState(false);
   const read = (figure: Figure, max: number): number | undefined | 'bad' => {

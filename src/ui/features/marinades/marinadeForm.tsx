@@ -55,10 +55,12 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
     text: '', name: from ? (edit ? from.name : `${from.name}, copy`.slice(0, 120)) : '', note: from?.note ?? '', ways: from?.ways ?? [...WAYS], forMassG: from?.forMassG ?? 1000, minutes: from?.minutes ?? { from: 60, to: 480 }, holdBackShare: from?.holdBackShare ?? 0, holdBackFor: from?.holdBackFor ?? '', heated: from?.heated ?? false, oilFirst: from?.oilFirst ?? false,
     lines: (from?.lines ?? []).map(({ ingredientId, massG, note }) => ({ key: nextKey++, pasted: '', ingredient: findIngredient(ingredientId, ingredients)?.name ?? ingredientId, mass: formatMass(massG, style), massG, note, flags: [] })),
   });
-  const { value: form, change, drop } = useKept(`${KEY}.${from?.id ?? 'new'}.${edit}`, first, (kept) => {
-    if (!kept.lines) return undefined;
-    nextKey = Math.max(nextKey, ...kept.lines.map((line) => line.key + 1));
-    return kept;
+  const { value: form, change, drop } = useKept(`${KEY}.${from?.id ?? 'new'}.${edit}`, first, {
+    take: (kept) => {
+      if (!kept.lines) return undefined;
+      nextKey = Math.max(nextKey, ...kept.lines.map((line) => line.key + 1));
+      return kept;
+    },
   });
   const { text } = form;
   const [problem, setProblem] = useState<string>();

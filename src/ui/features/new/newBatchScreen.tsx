@@ -61,7 +61,10 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, free
     tableAt: meal?.tableAt ?? new Date(tomorrowLunch(nowMs, zone)).toISOString(), ...(meal ? { mealId: meal.id } : {}), pins: {},
   });
   const fits = ({ cutId, marinadeId }: Answers) => !cutAsked && cuts.some(({ id }) => id === cutId) && marinades.some(({ id }) => id === marinadeId);
-  const { value: answers, change, drop } = useKept(KEY, beginning, (kept, now) => (fits(kept) ? { ...kept, ...(mealId ? { mealId: now.mealId, tableAt: now.tableAt } : {}) } : undefined), cuts.length > ownCuts.length + 1);
+  const { value: answers, change, drop } = useKept(KEY, beginning, {
+    take: (kept, now) => (fits(kept) ? { ...kept, ...(mealId ? { mealId: now.mealId, tableAt: now.tableAt } : {}) } : undefined),
+    ready: cuts.length > ownCuts.length + 1,
+  });
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
 

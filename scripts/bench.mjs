@@ -155,10 +155,10 @@ async function inTheBrowser(url) {
 
   const slice = `/batches/${batch.id}?stage=slice`;
   const firm = `/batches/${batch.id}?stage=firm`;
-  await redrawn(browser, 'From a slider move to the redrawn plan', url + slice, { drawn: 'svg[aria-label*="cuts"]', label: 'aria-label', knob: '[role=slider][aria-label="Thickness"]', by: 'key' });
-  await redrawn(browser, 'From a drag of the blade to the redrawn plan', url + slice, { drawn: 'svg[aria-label*="cuts"]', label: 'aria-label', knob: '[role=slider][aria-label="Blade, turn"]', by: 'drag' });
-  await redrawn(browser, 'From a drag of the time to the redrawn freezing', url + firm, { drawn: '[role=slider][aria-label="Minutes looked at"]', label: 'aria-valuenow', knob: 'svg[aria-label="Firmness and temperature over time"]', by: 'drag' });
-  await redrawn(browser, 'From a move of the time to the redrawn chart of the marinade', `${url}/batches/${batch.id}?stage=marinate`, { drawn: '.recharts-surface .recharts-reference-line', label: 'd', knob: '[role=slider][aria-label="Time in the marinade"]', by: 'key' });
+  await redrawn(browser, 'From a slider move to the redrawn plan', url + slice, { drawn: 'svg[aria-label*="cuts"]', watch: { attributes: true, attributeFilter: ['aria-label'] }, knob: '[role=slider][aria-label="Thickness"]', by: 'key' });
+  await redrawn(browser, 'From a drag of the blade to the redrawn plan', url + slice, { drawn: 'svg[aria-label*="cuts"]', watch: { attributes: true, attributeFilter: ['aria-label'] }, knob: '[role=slider][aria-label="Blade, turn"]', by: 'drag' });
+  await redrawn(browser, 'From a drag of the time to the redrawn freezing', url + firm, { drawn: '[role=slider][aria-label="Minutes looked at"]', watch: { attributes: true, attributeFilter: ['aria-valuenow'] }, knob: 'svg[aria-label="Firmness and temperature over time"]', by: 'drag' });
+  await redrawn(browser, 'From a move of the time to the redrawn chart of the marinade', `${url}/batches/${batch.id}?stage=marinate`, { drawn: '.recharts-surface', watch: { attributes: true, subtree: true, characterData: true, childList: true }, knob: '[role=slider][aria-label="Time in the marinade"]', by: 'key' });
   await browser.close();
 }
 
@@ -171,7 +171,7 @@ async function redrawn(browser, title, address, how) {
     await page.goto(address, { waitUntil: 'networkidle' });
     await page.waitForSelector(how.drawn);
     await (await page.context().newCDPSession(page)).send('Emulation.setCPUThrottlingRate', { rate: slowdown });
-    const times = await page.evaluate(async ({ drawn, label, knob, by }) => {
+    const times = await page.evaluate(async ({ drawn, watch, knob, by }) => {
       const control = document.querySelector(knob);
       control.scrollIntoView({ block: 'center' });
       control.focus?.();
@@ -185,11 +185,11 @@ async function redrawn(browser, title, address, how) {
       const measured = [];
       for (let move = 0; move < 60; move++) {
         const changed = new Promise((done) => {
-          new MutationObserver((_, observer) => { observer.disconnect(); done(); }).observe(document.querySelector(drawn), { attributes: true, attributeFilter: [label] });
+          new MutationObserver((_, observer) => { observer.disconnect(); done(); }).observe(document.querySelector(drawn), watch);
           setTimeout(done, 1000);
         });
         const start = performance.now();
-        if (by === 'key') control.dispatchEvent(new KeyboardEvent('keydown', { key: move % 20 < 10 ? 'ArrowRight' : 'ArrowLeft', bubbles: true }));
+        if (by === 'key') control.dispatchEvent(new KeyboardEvent('keydown', { key: move % 2 ? 'ArrowRight' : 'ArrowLeft', bubbles: true }));
         else pointer('pointermove', from.x + (move % 2 ? 50 : 10) + move, from.y);
         await changed;
         document.body.getBoundingClientRect();

@@ -5,7 +5,7 @@ import type { Caution } from '@/core/safety';
 import type { Job } from '@/core/scheduling';
 import type { DialFit } from '@/core/slicing';
 import type { OwnedMeasure } from '@/core/units';
-import type { Batch, EventResource, MarinadeResource, Meal, Tasting } from './resources';
+import type { Batch, EventResource, MarinadeResource, MarinadeWrite, Meal, Tasting } from './resources';
 
 /** A job of one batch with its words, ready for a screen. */
 export interface PlannedJob extends Job {
@@ -86,6 +86,12 @@ export interface MarinadePage {
   resource: MarinadeResource;
   marinade: Marinade;
   measures: OwnedMeasure[];
+}
+
+export interface MarinadeBook {
+  marinades: MarinadePage[];
+  /** What comes with Mince and is not in the book. */
+  missing: MarinadeWrite[];
 }
 
 /** One marinade with all ingredients there are, to change it with. */

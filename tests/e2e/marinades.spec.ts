@@ -136,4 +136,21 @@ test.describe('Marinades', () => {
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.getByRole('row', { name: new RegExp(name) })).toContainText('10');
   });
+
+  test('a marinade that comes with Mince and was put away is offered, brought in, and out again by undo', async ({ page, request }) => {
+    const find = async (name: string) => (await (await request.get('/api/v1/marinades?limit=200')).json()).items.find((one: { name: string }) => one.name === name);
+    const { id } = await find('Smoky rub, dry');
+    expect((await request.delete(`/api/v1/marinades/${id}`)).ok()).toBe(true);
+    await page.goto('/marinades');
+    const offer = page.getByRole('region', { name: 'Not in your book' });
+    await expect(offer).toContainText('Smoky rub, dry');
+    await offer.getByRole('button', { name: 'Bring it in' }).click();
+    await expect(page.getByRole('link', { name: 'Smoky rub, dry' })).toBeVisible();
+    await expect(offer).toHaveCount(0);
+    expect((await find('Smoky rub, dry')).id).not.toBe(id);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(offer).toBeVisible();
+    expect(await find('Smoky rub, dry')).toBeUndefined();
+    expect((await request.post(`/api/v1/marinades/${id}/restore`)).ok()).toBe(true);
+  });
 });

@@ -3,12 +3,13 @@ import Link from 'next/link';
 import { loadMarinadesPage } from '@/server/pages/otherPages';
 import { buttonLook } from '@/ui/primitives/buttonLook';
 import { MarinadeList } from '@/ui/features/marinades/marinadeList';
+import { MissingStarters } from '@/ui/features/marinades/missingStarters';
 import { page } from '../page-tools';
 
 export const metadata: Metadata = { title: 'Marinades' };
 
 export default async function Page() {
-  return page(loadMarinadesPage, (marinades) => (
+  return page(loadMarinadesPage, ({ marinades, missing }) => (
     <div className="mx-auto max-w-5xl px-4 py-6">
       <div className="flex flex-wrap items-end gap-4">
         <h1 className="grow">Marinades</h1>
@@ -17,6 +18,7 @@ export default async function Page() {
       </div>
       <p className="mt-1 text-muted">Each is written for a weight of trimmed meat. Open one to scale it to yours.</p>
       <MarinadeList marinades={marinades} />
+      <MissingStarters missing={missing} />
     </div>
   ));
 }

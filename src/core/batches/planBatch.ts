@@ -3,7 +3,7 @@ import { coatCheck, measureIngredient, uptakeAt, uptakeModel, type ScaledMarinad
 import { pricePerTrimmedKg, sizePiece, usualCount, type Cut } from '../pieces';
 import { COUNTER_MARINADE_MAX_MIN, heldBackState, minimumTemperature, sodiumPerPortion, warmLimitMin } from '../safety';
 import type { Schedule } from '../scheduling';
-import { sodiumLeftMg, type Addition } from '../tenderizing';
+import { sodiumLeftMg, type Addition, type AdditionAdvice } from '../tenderizing';
 import { cautionsFor } from './cautionsFor';
 import type { BatchInputs } from './inputs';
 import type { BatchPlan, CookPlan, MarinatePlan, PiecePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
@@ -24,25 +24,24 @@ const SCORED: readonly Shape[] = ['pounded', 'unrolled'];
 /**
  * The whole plan of one batch from its answers, pure and total for inputs within LIMITS. Amounts scale with the weight, times with the
  * thickness, rounds with neither. A pinned value is taken as it is; its neighbours follow. Where soda that is soaked and rinsed would make the
- * plan late, a quicker means is proposed, if that saves it; fruit overnight is offered only where the night is there.
+ * plan late, a quicker means is proposed, if that saves it.
  *
  * @throws RangeError for inputs outside LIMITS
  */
 export function planBatch(inputs: BatchInputs, around: Surroundings): BatchPlan {
-  const plan = planInTime(inputs, around);
-  const { advised, additions } = plan.tenderize;
-  const inTime = (means: Addition) => means !== 'fruit' || onTime(planWith({ ...inputs, pins: { ...inputs.pins, ...pinsOfAddition(means, advised) } }, around, false));
-  return { ...plan, tenderize: { ...plan.tenderize, additions: additions.filter(({ means }) => inTime(means)) } };
-}
-
-const onTime = ({ schedule }: BatchPlan) => schedule.ok && schedule.lateByMin === 0;
-
-function planInTime(inputs: BatchInputs, around: Surroundings): BatchPlan {
   const plan = planWith(inputs, around, false);
   const late = plan.schedule.ok && !onTime(plan);
   if (!late || inputs.pins.soda !== undefined || plan.tenderize.choice !== 'rinse-off') return plan;
   const quick = planWith(inputs, around, true);
   return onTime(quick) ? quick : plan;
+}
+
+const onTime = ({ schedule }: BatchPlan) => schedule.ok && schedule.lateByMin === 0;
+
+/** Of what the mix lacks, that for which there is time: fruit works overnight, and the night has to be there. */
+export function additionsInTime({ tenderize }: BatchPlan, inputs: BatchInputs, around: Surroundings): AdditionAdvice[] {
+  const withIt = (means: Addition) => planWith({ ...inputs, pins: { ...inputs.pins, ...pinsOfAddition(means, tenderize.advised) } }, around, false);
+  return tenderize.additions.filter(({ means }) => means !== 'fruit' || onTime(withIt(means)));
 }
 
 function planWith(inputs: BatchInputs, around: Surroundings, hurried: boolean): BatchPlan {

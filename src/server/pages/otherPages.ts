@@ -1,6 +1,7 @@
 import 'server-only';
-import type { BatchPage, KitchenAround, LogEntry, MarinadeFormPage, MarinadePage, MarinadeWork, NewBatchPage } from '@/contract/views';
-import { findIngredient, type Ingredient, type Marinade } from '@/core/marinades';
+import { marinadeWrite } from '@/contract/resources';
+import type { BatchPage, KitchenAround, LogEntry, MarinadeBook, MarinadeFormPage, MarinadeWork, NewBatchPage } from '@/contract/views';
+import { findIngredient, STARTER_BOOK, type Ingredient, type Marinade } from '@/core/marinades';
 import { batchesById } from '@/data/batches';
 import { database } from '@/data/connection';
 import type { HouseholdRow } from '@/data/tables';
@@ -58,10 +59,14 @@ export async function loadMarinadePage(id: string): Promise<MarinadeWork> {
   return { resource, marinade: toCore(resource, ingredients), measures: ownedMeasures(household), ingredients };
 }
 
-export async function loadMarinadesPage(): Promise<MarinadePage[]> {
+export async function loadMarinadesPage(): Promise<MarinadeBook> {
   const household = await currentHousehold();
   const [{ items }, ingredients] = await Promise.all([listMarinades(ALL), ingredientsOf(household.id)]);
-  return items.map((resource) => ({ resource, marinade: toCore(resource, ingredients), measures: ownedMeasures(household) }));
+  const names = new Set(items.map(({ name }) => name));
+  return {
+    marinades: items.map((resource) => ({ resource, marinade: toCore(resource, ingredients), measures: ownedMeasures(household) })),
+    missing: STARTER_BOOK.filter(({ name }) => !names.has(name)).map((entry) => marinadeWrite.parse(entry)),
+  };
 }
 
 export async function loadLogPage(offset: number, limit = 50): Promise<{ zone: string; entries: LogEntry[]; total: number }> {

@@ -1,5 +1,7 @@
 'use client';
 
+import { useMemo } from 'react';
+import { additionsInTime } from '@/core/batches';
 import type { Bite } from '@/core/tenderizing';
 import { formatNumber } from '@/core/units';
 import { additionWords, conflictWords, meansWords, whyWords } from '@/core/words';
@@ -11,12 +13,13 @@ import { usePinAddition, usePinTenderizing } from './usePinTenderizing';
 
 /** The plan in one line, why it is proposed, what fights in it, and what is left to bite. */
 export function ProposalPanel() {
-  const { plan } = useBatchWork();
+  const { plan, inputs, around } = useBatchWork();
   const { style } = usePreferences();
   const choose = usePinTenderizing();
   const add = usePinAddition();
   const { tenderize, slice } = plan;
-  const { means, bite, conflicts, additions, choice, advised, advisedForce, force } = tenderize;
+  const { means, bite, conflicts, choice, advised, advisedForce, force } = tenderize;
+  const additions = useMemo(() => additionsInTime(plan, inputs, around), [plan, inputs, around]);
   const overruled = choice !== advised || (force?.force ?? 'none') !== advisedForce;
   const span = ({ from, to }: Bite) => `${formatNumber(from, style.locale)} to ${formatNumber(to, style.locale)}`;
   return (

@@ -79,7 +79,7 @@ export interface TenderizePlan {
   /** What would be chosen without a pin, and why. */
   advised: SodaChoice;
   reason: SodaReason;
-  schools: Record<SodaSchool, SodaAdvice & { spoken: MeasuredIngredient; oil?: MeasuredIngredient }>;
+  schools: Record<SodaSchool, SodaAdvice & { spoken: MeasuredIngredient; oilSpoken?: string }>;
   /** Mallet, rolling pin, needles or scores; absent where there is none. */
   force?: ForceAdvice;
   advisedForce: ForceChoice;

@@ -1,5 +1,6 @@
 import { measureIngredient, NEUTRAL_OIL, type ScaledMarinade } from '../marinades';
 import { ADDED, applyForce, biteOfPlan, conflictsOf, meansOf, proposeTenderizing, soda, SODA_SCHOOLS, worthAdding, type ForceChoice, type MixCharacter, type Addition, type SodaChoice, type SodaSchool } from '../tenderizing';
+import { roughSpoons } from '../units';
 import type { BatchInputs, Pins } from './inputs';
 import type { MarinatePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
 import { enzymeC } from './planFruit';
@@ -30,7 +31,7 @@ export function planTenderize({ pins }: BatchInputs, { cut, sodaIngredient, meas
   const school = (name: SodaSchool) => {
     const own = choice === name ? { percent: pins.sodaPercent, minutes: pins.sodaMin, rinses: name === 'rinse-off' ? pins.sodaRinses : undefined } : {};
     const advice = soda({ massG: trimmedG, thicknessMm, school: name, ...own });
-    return { ...advice, spoken: measureIngredient(sodaIngredient, advice.sodaG, measures), ...(advice.spreadingOilG > 0 ? { oil: measureIngredient(NEUTRAL_OIL, advice.spreadingOilG, measures) } : {}) };
+    return { ...advice, spoken: measureIngredient(sodaIngredient, advice.sodaG, measures), ...(advice.spreadingOilG > 0 ? { oilSpoken: roughSpoons(advice.spreadingOilG / NEUTRAL_OIL.densityGPerMl) } : {}) };
   };
   return {
     choice, advised: proposal.soda, reason: proposal.sodaReason, schools: Object.fromEntries(SODA_SCHOOLS.map((name) => [name, school(name)])) as TenderizePlan['schools'],

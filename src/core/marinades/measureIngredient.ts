@@ -1,4 +1,4 @@
-import { fromMeasures, toMeasures, type MeasurePart, type OwnedMeasure, type Parsed } from '../units';
+import { fromMeasures, sayHalves, toMeasures, type MeasurePart, type OwnedMeasure, type Parsed } from '../units';
 import type { Ingredient } from './ingredient';
 
 export interface MeasuredIngredient {
@@ -34,11 +34,6 @@ export function readIngredient(ingredient: Ingredient, text: string, owned?: rea
   const massG = read.value.volumeMl * ingredient.densityGPerMl;
   const { spoken, parts } = toMeasures(read.value.volumeMl, owned);
   return { ok: true, value: { massG, volumeMl: read.value.volumeMl, spoken, parts, errorPercent: read.value.errorPercent } };
-}
-
-function sayHalves(halves: number): string {
-  const whole = Math.floor(halves);
-  return `${whole || ''}${halves > whole ? '½' : ''}`;
 }
 
 const plural = (name: string) => (/(s|x|ch)$/.test(name) ? `${name}es` : `${name}s`);

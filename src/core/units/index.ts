@@ -7,6 +7,6 @@ export {
   type Figure, type FormatStyle,
 } from './format';
 export {
-  fromMeasures, HEAPED, MEASURE_TOLERANCE_PERCENT, PINCH_ML, toMeasures, USUAL_MEASURES,
+  fromMeasures, HEAPED, MEASURE_TOLERANCE_PERCENT, PINCH_ML, roughSpoons, sayHalves, toMeasures, USUAL_MEASURES,
   type MeasuredVolume, type MeasurePart, type OwnedMeasure, type ReadVolume,
 } from './measures';

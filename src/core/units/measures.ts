@@ -160,3 +160,16 @@ export function fromMeasures(text: string, decimalComma = false): Parsed<ReadVol
   const spreadPercent = (100 * (HEAPED.to - HEAPED.from)) / 2 / HEAPED.middle;
   return { ok: true, value: heaped ? { volumeMl: read.value * HEAPED.middle, errorPercent: spreadPercent } : { volumeMl: read.value, errorPercent: 0 } };
 }
+
+/** To halves, as a hand counts. @example sayHalves(2.5) // '2½' */
+export function sayHalves(halves: number): string {
+  const whole = Math.floor(halves);
+  return `${whole || ''}${halves > whole ? '½' : ''}`;
+}
+
+/** To half a spoon, for what need not be exact. @throws RangeError for a volume that is not positive */
+export function roughSpoons(volumeMl: number): string {
+  if (!(volumeMl > 0)) throw new RangeError('volumeMl must be positive');
+  const [each, spoon] = volumeMl < 2.5 * ML_PER_TSP ? [ML_PER_TSP, 'tsp'] : [ML_PER_TBSP, 'tbsp'];
+  return `${sayHalves(Math.max(0.5, Math.round((2 * volumeMl) / each) / 2))} ${spoon}`;
+}

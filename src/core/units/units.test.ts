@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { areaFigure, joinFigure, formatDuration, formatLength, formatMass, formatRoughly, fromMeasures, G_PER_LB, ML_PER_CUP, ML_PER_TBSP, ML_PER_TSP, parseDuration, parseLength, parseMass, parseNumber, parseSides, parseTemperature, toMeasures, USUAL_MEASURES } from '.';
+import { areaFigure, joinFigure, formatDuration, formatLength, formatMass, formatRoughly, fromMeasures, G_PER_LB, ML_PER_CUP, ML_PER_TBSP, ML_PER_TSP, parseDuration, parseLength, parseMass, parseNumber, parseSides, parseTemperature, roughSpoons, toMeasures, USUAL_MEASURES } from '.';
 
 const mass = (text: string, decimalComma = false) => parseMass(text, { bareUnit: 'g', min: 1, max: 30_000, decimalComma });
 const length = (text: string) => parseLength(text, { bareUnit: 'mm', min: 1, max: 1000 });
@@ -91,6 +91,10 @@ describe('spoons and cups', () => {
     const cups = USUAL_MEASURES.filter(({ id }) => id === 'cup-1/4');
     expect(toMeasures(10, cups)).toMatchObject({ spoken: 'less than any of your measures', errorPercent: 0 });
     for (const volumeMl of [0.2, 0.5, 0.95, 1.3]) expect(fromMeasures(toMeasures(volumeMl, spoons).spoken)).toMatchObject({ ok: true, value: { volumeMl: expect.closeTo(toMeasures(volumeMl, spoons).volumeMl, 6) } });
+  });
+  test('what need not be exact is said to half a spoon', () => {
+    expect([1, 4.9, 8.1, 13, 22, 60].map(roughSpoons)).toEqual(['½ tsp', '1 tsp', '1½ tsp', '1 tbsp', '1½ tbsp', '4 tbsp']);
+    expect(() => roughSpoons(0)).toThrow(RangeError);
   });
   test('uses only the measures the cook owns', () => {
     const owned = USUAL_MEASURES.filter(({ id }) => id === 'cup-1/4');

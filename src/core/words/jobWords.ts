@@ -61,7 +61,7 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: Jo
     case 'carve':
       return say('Slice it across', `After its rest, across the fibres, ${length(slice.thicknessMm)} thick${slice.bevelDeg ? `, knife leaning ${formatNumber(slice.bevelDeg, style.locale)}°` : ''}. A clean board: the one for raw meat is put away.`);
     case 'soda':
-      return say('Soda on', `Sprinkle ${mass(soda.sodaG)} of soda (${soda.spoken.spoken}) over the slices and rub it in with ${mass(soda.spreadingOilG)} of oil${soda.oil ? ` (${soda.oil.spoken})` : ''}, which spreads it.${inLots}`);
+      return say('Soda on', `Sprinkle ${mass(soda.sodaG)} of soda (${soda.spoken.spoken}) over the slices and rub it in with about ${soda.oilSpoken} of oil, which spreads it.${inLots}`);
     case 'soda-wait':
       return say('Soda works', `In the fridge, ${formatDuration(soda.soakMin)}.`);
     case 'rinse':

@@ -6,11 +6,11 @@ import { usePathname } from 'next/navigation';
 import { usePreferences } from './preferences';
 import { HeaderTimer } from './headerTimer';
 
-const PLACES = [
+const PLACES: readonly { href: string; name: string; also?: string }[] = [
   { href: '/', name: 'Today' },
   { href: '/batches', name: 'Batches' },
   { href: '/cuts', name: 'Cuts' },
-  { href: '/marinades', name: 'Marinades' },
+  { href: '/marinades', name: 'Marinades', also: '/ingredients' },
   { href: '/log', name: 'Log' },
   { href: '/kitchen', name: 'My kitchen' },
 ];
@@ -19,7 +19,7 @@ export function Header() {
   const path = usePathname();
   const { style, setSystem } = usePreferences();
   if (path.startsWith('/cook')) return null;
-  const isAt = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
+  const isAt = ({ href, also }: (typeof PLACES)[number]) => (href === '/' ? path === '/' : path.startsWith(href) || (also !== undefined && path.startsWith(also)));
   return (
     <header className="dark-ground no-print bg-enamel text-kitchen-text">
       <div className="flex min-h-14 flex-wrap items-center gap-x-6 gap-y-1 px-4 py-2 wide:px-5">
@@ -27,15 +27,15 @@ export function Header() {
           Mince
           <svg width="26" height="8" viewBox="0 0 26 8" aria-hidden="true"><path d="M3 5h21l-3-3H1z" fill="#e9b7b2" /></svg>
         </Link>
-        <nav aria-label="Main" className="order-3 -mx-1 flex w-full gap-1 overflow-x-auto sm:order-none sm:mx-0 sm:w-auto sm:gap-3">
-          {PLACES.map(({ href, name }) => (
+        <nav aria-label="Main" className="order-3 -mx-1 flex w-full justify-between overflow-x-auto sm:order-none sm:mx-0 sm:w-auto sm:justify-start sm:gap-3">
+          {PLACES.map((place) => (
             <Link
-              key={href}
-              href={href}
-              aria-current={isAt(href) ? 'page' : undefined}
-              className={clsx('whitespace-nowrap border-b-2 px-1.5 py-2 font-medium', isAt(href) ? 'border-[#e9b7b2]' : 'border-transparent text-kitchen-muted hover:text-white')}
+              key={place.href}
+              href={place.href}
+              aria-current={isAt(place) ? 'page' : undefined}
+              className={clsx('whitespace-nowrap border-b-2 px-1 py-2 text-[14px] font-medium sm:px-1.5 sm:text-[15px]', isAt(place) ? 'border-[#e9b7b2]' : 'border-transparent text-kitchen-muted hover:text-white')}
             >
-              {name}
+              {place.name}
             </Link>
           ))}
         </nav>

@@ -99,7 +99,7 @@ function SchoolCard({ school, ...card }: Omit<CardProps, 'name' | 'children'> & 
     <Card {...card} name={SODA_NAMES[school]}>
       <span className="figure mt-2 text-[38px]">{dose.value}<span className="ml-1 text-[0.5em] text-muted">{dose.unit}</span></span>
       <span className="mt-1 font-semibold">{advice.spoken.spoken}{Math.abs(advice.spoken.errorPercent) > 5 && <span className="font-normal text-muted"> ({advice.spoken.errorPercent > 0 ? '+' : '−'}{formatNumber(Math.abs(advice.spoken.errorPercent), style.locale)} %, weigh it)</span>}</span>
-      <span className="mt-2 text-[14px]">{formatDuration(advice.minutes.from)} to {formatDuration(advice.minutes.to)}{advice.oil ? `, rubbed in with ${advice.oil.spoken} of oil, ${formatMass(advice.oil.massG, style)}; then ${advice.rinses} changes of water and ${formatDuration(advice.drainMin)} draining` : ', mixed into the marinade, nothing after'}</span>
+      <span className="mt-2 text-[14px]">{formatDuration(advice.minutes.from)} to {formatDuration(advice.minutes.to)}{advice.oilSpoken ? `, rubbed in with about ${advice.oilSpoken} of oil; then ${advice.rinses} changes of water and ${formatDuration(advice.drainMin)} draining` : ', mixed into the marinade, nothing after'}</span>
       <span className="relative mt-3 h-2 rounded bg-[linear-gradient(90deg,#9cc4a5_43%,#e3cf9a_43%_66%,#c98a8a_66%)]" aria-hidden="true">
         <span className="absolute -top-1 h-4 w-1 rounded bg-ink" style={{ left: `${Math.min(98, (100 * advice.taste) / TASTE_SHOWN_TO)}%` }} />
       </span>

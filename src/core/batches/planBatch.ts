@@ -3,7 +3,7 @@ import { coatCheck, measureIngredient, uptakeAt, uptakeModel, type ScaledMarinad
 import { pricePerTrimmedKg, sizePiece, usualCount, type Cut } from '../pieces';
 import { COUNTER_MARINADE_MAX_MIN, heldBackState, minimumTemperature, sodiumPerPortion, warmLimitMin } from '../safety';
 import type { Schedule } from '../scheduling';
-import { sodiumLeftMg, type Addition, type AdditionAdvice } from '../tenderizing';
+import { EXPOSURE, sodiumLeftMg, type Addition, type AdditionAdvice } from '../tenderizing';
 import { cautionsFor } from './cautionsFor';
 import type { BatchInputs } from './inputs';
 import type { BatchPlan, CookPlan, MarinatePlan, PiecePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
@@ -41,7 +41,8 @@ const onTime = ({ schedule }: BatchPlan) => schedule.ok && schedule.lateByMin ==
 /** Of what the mix lacks, that for which there is time: fruit works overnight, and the night has to be there. */
 export function additionsInTime({ tenderize }: BatchPlan, inputs: BatchInputs, around: Surroundings): AdditionAdvice[] {
   const withIt = (means: Addition) => planWith({ ...inputs, pins: { ...inputs.pins, ...pinsOfAddition(means, tenderize.advised) } }, around, false);
-  return tenderize.additions.filter(({ means }) => means !== 'fruit' || onTime(withIt(means)));
+  const ripens = (plan: BatchPlan) => onTime(plan) && (plan.marinate.fruit?.exposure ?? 0) >= EXPOSURE.tender;
+  return tenderize.additions.filter(({ means }) => means !== 'fruit' || ripens(withIt(means)));
 }
 
 function planWith(inputs: BatchInputs, around: Surroundings, hurried: boolean): BatchPlan {

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { answers, around, dryCumin, soyFennel, TABLE_MS } from '../../../tests/fixtures/batch';
 import { findIngredient, FRUIT_INGREDIENTS, type Marinade } from '../marinades';
 import { FORCES } from '../tenderizing';
-import { cautionWords, jobWords } from '../words';
-import { cautionsAt, planBatch, type BatchInputs } from '.';
+import { additionWords, cautionWords, jobWords } from '../words';
+import { additionsInTime, cautionsAt, pinsOfAddition, planBatch, type BatchInputs } from '.';
 
 const plan = (change: Partial<BatchInputs> = {}, cutId = 'beef-flank', marinade: Marinade = soyFennel) => planBatch(answers({ cutId, ...change }), around(cutId, marinade));
 const codes = (one: ReturnType<typeof plan>) => one.cautions.map(({ code }) => code);
@@ -70,6 +70,32 @@ describe('one plan with what the mix does', () => {
     expect(soon.schedule).toMatchObject({ ok: true, lateByMin: 0 });
     // Nothing saves a plan for a table in ten minutes: the ordinary proposal stands.
     expect(plan({ notBeforeMs: TABLE_MS - 10 * 60_000 }).tenderize.reason).toBe('tough-or-thick');
+  });
+  test('what the mix lacks is offered: done, it is in the plan and not offered again', () => {
+    const bare: Marinade = { ...soyFennel, lines: [line('soy-sauce', 60), line('garlic', 15)] };
+    const where = around('beef-flank', bare);
+    const offers = (inputs: BatchInputs) => additionsInTime(planBatch(inputs, where), inputs, where);
+    const inputs = answers({ cutId: 'beef-flank' });
+    expect(offers(inputs).map(({ means }) => means)).toEqual(['coat', 'fruit']);
+    for (const { means, bite } of offers(inputs)) {
+      const pins = pinsOfAddition(means, planBatch(inputs, where).tenderize.advised);
+      const made = planBatch({ ...inputs, pins }, where);
+      expect(made.tenderize.means).toContain(means);
+      expect(made.tenderize.means).not.toContain(means === 'fruit' ? 'soda-rinsed' : 'fruit');
+      expect(made.schedule).toMatchObject({ ok: true, lateByMin: 0 });
+      expect(offers({ ...inputs, pins }).map((one) => one.means)).not.toContain(means);
+      expect(Math.abs(made.tenderize.bite.likely - bite.likely)).toBeLessThan(0.7);
+      expect(additionWords({ means, insteadOfSoda: false }, STYLE).text).toBeTruthy();
+    }
+    // Five hours before the table there is no night for fruit.
+    expect(offers({ ...inputs, notBeforeMs: TABLE_MS - 300 * 60_000 }).map(({ means }) => means)).toEqual(['coat']);
+  });
+  test('salt is offered to cubes that would have too little, and lands where it says', () => {
+    const inputs = answers({ cutId: 'beef-clod', way: 'cube-skewers', thicknessMm: 25, heightMm: 60 });
+    const where = around('beef-clod', { ...soyFennel, lines: [line('olive-oil', 40), line('soy-sauce', 20), line('garlic', 15)] });
+    const made = planBatch(inputs, where);
+    expect(made.tenderize.additions.map(({ means }) => means)).toEqual(['salt']);
+    expect(planBatch({ ...inputs, pins: pinsOfAddition('salt', made.tenderize.advised) }, where).marinate.uptake.equilibriumSaltPercent).toBeCloseTo(1, 4);
   });
   test('what fights is said where it matters', () => {
     const sour: Marinade = { ...soyFennel, minutes: { from: 60, to: 960 }, lines: [...soyFennel.lines, line('lime-juice', 50)] };

@@ -34,7 +34,7 @@ interface StandIn {
 const STAND_INS: Record<string, readonly StandIn[]> = {
   'soy-sauce': [{ parts: [['tamari', 1]], effect: 'no wheat, otherwise the same' }, { parts: [['coconut-aminos', 1]], effect: 'sweeter, less salty, no soy' }],
   'dark-soy-sauce': [{ parts: [['tamari', 0.85], ['molasses', 0.15]], effect: 'no wheat; the molasses keep it dark' }, { parts: [['coconut-aminos', 0.85], ['molasses', 0.15]], effect: 'sweeter, no soy' }],
-  'sweet-dark-soy': [{ parts: [['tamari', 0.6], ['molasses', 0.4]], effect: 'no wheat' }, { parts: [['coconut-aminos', 0.6], ['molasses', 0.4]], effect: 'no soy' }],
+  'sweet-dark-soy': [{ parts: [['dark-soy-sauce', 0.77], ['molasses', 0.23]], effect: 'the usual home mix: a spoonful of molasses to a quarter cup' }, { parts: [['tamari', 0.6], ['molasses', 0.4]], effect: 'no wheat' }, { parts: [['coconut-aminos', 0.6], ['molasses', 0.4]], effect: 'no soy' }],
   tamari: [{ parts: [['coconut-aminos', 1]], effect: 'sweeter, less salty, no soy' }],
   'soy-sauce-reduced': [{ parts: [['coconut-aminos', 1]], effect: 'sweeter, no soy' }],
   'fish-sauce': [{ parts: [['fish-sauce-vegan', 1]], effect: 'milder, no fish' }],

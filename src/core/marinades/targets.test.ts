@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { soyFennel, dryCumin } from '../../../tests/fixtures/batch';
-import { ALLERGENS, coatCheck, findIngredient, hasStandIn, INGREDIENTS, meatForBag, saltLanding, scaleMarinade, solveSalt, solveSugar, substitute, type MarinadeLine } from '.';
+import { ALLERGENS, COAT_PRACTICE, coatCheck, findIngredient, hasStandIn, INGREDIENTS, measureIngredient, meatForBag, saltLanding, scaleMarinade, solveSalt, solveSugar, substitute, type MarinadeLine } from '.';
 
 const salt = findIngredient('salt-fine')!;
 const sugar = findIngredient('sugar')!;
@@ -70,6 +70,26 @@ describe('without something', () => {
     expect(total(now, 'saltFraction')).toBeCloseTo(total(lines, 'saltFraction'), 1);
     expect(total(now, 'sugarFraction')).toBeCloseTo(total(lines, 'sugarFraction'), 6);
   });
+  test('sweet dark soy is a quarter cup of dark soy with a tablespoon of molasses (common practice), or tamari where wheat is out', () => {
+    const ML = { cup: 236.5882365, tbsp: 14.78676478125 };
+    const [dark, molasses] = ['dark-soy-sauce', 'molasses'].map((id) => findIngredient(id)!);
+    const share = (ML.tbsp * molasses!.densityGPerMl) / ((ML.cup / 4) * dark!.densityGPerMl + ML.tbsp * molasses!.densityGPerMl);
+    const { lines } = substitute([line('sweet-dark-soy', 100)], { lacking: ['sweet-dark-soy'] }, INGREDIENTS);
+    expect(lines.find(({ ingredient }) => ingredient.id === 'molasses')!.massG / 100).toBeCloseTo(share, 1);
+    expect(substitute([line('sweet-dark-soy', 100)], { without: ['gluten'] }, INGREDIENTS).changes[0]!.to[0]).toBe('Tamari');
+  });
+  test('whatever is lacking: stand-ins keep salt and sugar, bring nothing that is unwanted, and scale with the batch', () =>
+    fc.assert(fc.property(fc.constantFrom(...INGREDIENTS.filter(({ id }) => hasStandIn(id))), fc.double({ min: 5, max: 200, noNaN: true }), fc.double({ min: 0.2, max: 5, noNaN: true }), fc.constantFrom(...ALLERGENS), ({ id }, massG, factor, unwanted) => {
+      const lines = [line(id, massG), line('salt-fine', 80), line('sugar', 200)];
+      const wish = { lacking: [id], without: [unwanted] };
+      const { lines: now, left } = substitute(lines, wish, INGREDIENTS);
+      const larger = substitute(lines.map((one) => ({ ...one, massG: one.massG * factor })), wish, INGREDIENTS).lines;
+      expect(larger.map(({ ingredient }) => ingredient.id)).toEqual(now.map(({ ingredient }) => ingredient.id));
+      larger.forEach((one, index) => expect(one.massG / now[index]!.massG).toBeCloseTo(factor, 6));
+      if (left.length > 0) return;
+      expect(now.some(({ ingredient }) => ingredient.allergens.includes(unwanted))).toBe(false);
+      expect(total(now, 'saltFraction')).toBeCloseTo(total(lines, 'saltFraction'), 6);
+    })));
   test('kiwi for pear is much less of it (common practice)', () => {
     const [kiwi] = substitute([line('pear', 100)], { lacking: ['pear'] }, INGREDIENTS).lines;
     expect(kiwi!.ingredient.id).toBe('kiwi');
@@ -98,4 +118,14 @@ test('a bag takes what its coat check says it takes', () =>
 test('ingredients hold no more than they weigh, and about 120 of them and more', () => {
   expect(INGREDIENTS.length).toBeGreaterThanOrEqual(120);
   for (const one of INGREDIENTS) expect([one.id, one.waterFraction + one.saltFraction + one.sugarFraction + (one.acidFraction ?? 0) + (one.fatFraction ?? 0) + (one.starchFraction ?? 0) <= 1.005]).toEqual([one.id, true]);
+});
+test('a clove of garlic is about a teaspoon minced (common practice), so is its half', () => {
+  const garlic = findIngredient('garlic')!;
+  expect(garlic.piece!.massG / garlic.densityGPerMl / 4.92892159375).toBeCloseTo(1, 1);
+  expect(measureIngredient(garlic, 7.5).spoken).toBe('1½ cloves');
+});
+test('starch from a teaspoon to 280 g up to a quarter cup to a kilogram (common practice)', () => {
+  const { densityGPerMl } = findIngredient('corn-starch')!;
+  expect(COAT_PRACTICE.starchPercent.from).toBeCloseTo((100 * 4.92892159375 * densityGPerMl) / 280, 0);
+  expect(COAT_PRACTICE.starchPercent.to).toBeCloseTo((100 * (236.5882365 / 4) * densityGPerMl) / 1000, 1);
 });

@@ -1,6 +1,8 @@
 'use client';
 
+import clsx from 'clsx';
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { IngredientResource } from '@/contract/resources';
 import { searchIngredients } from '@/core/marinades';
@@ -13,7 +15,12 @@ import { EmptyState } from '../../primitives/emptyState';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
-import { useRouter } from 'next/navigation';
+
+/** Columns that a phone has room for. */
+const ALWAYS_SHOWN = 2;
+
+const containsOf = ({ allergens, alcohol, glutamate, strongEnzyme }: IngredientResource) =>
+  listOf([...allergens.map((allergen) => ALLERGEN_NAMES[allergen]), ...(alcohol ? ['alcohol'] : []), ...(glutamate ? ['glutamate'] : []), ...(strongEnzyme ? ['strong enzymes'] : [])]);
 
 /** Every ingredient with what is in it: the cook's own first, then those that come with Mince. */
 export function IngredientsScreen({ ingredients }: { ingredients: readonly IngredientResource[] }) {
@@ -43,19 +50,20 @@ export function IngredientsScreen({ ingredients }: { ingredients: readonly Ingre
         <div className="mt-5"><EmptyState title="No ingredient of that name" text="Add it with the figures on its label."><Link href={`/ingredients/new?${new URLSearchParams({ name: text.trim() })}`} className={buttonLook()}>Add it</Link></EmptyState></div>
       ) : (
         <div className="panel mt-5 overflow-x-auto px-4 py-2" tabIndex={0} role="region" aria-label="All ingredients">
-          <table className="w-full min-w-[720px] text-left text-[14px]">
-            <thead><tr className="text-[13px] text-muted"><th className="py-2 pr-3 font-medium">Ingredient</th><th className="pr-3 text-right font-medium">salt</th><th className="pr-3 text-right font-medium">sugar</th><th className="pr-3 text-right font-medium">water</th><th className="pr-3 text-right font-medium">acid</th><th className="pr-3 text-right font-medium">fat</th><th className="pr-3 text-right font-medium">1 tsp</th><th className="pl-3 font-medium">contains</th></tr></thead>
+          <table className="w-full text-left sm:min-w-[720px] text-[14px]">
+            <thead><tr className="text-[13px] text-muted"><th className="py-2 pr-3 font-medium">Ingredient</th><th className="pr-3 text-right font-medium">salt</th><th className="pr-3 text-right font-medium">sugar</th><th className="hidden pr-3 text-right font-medium sm:table-cell">water</th><th className="hidden pr-3 text-right font-medium sm:table-cell">acid</th><th className="hidden pr-3 text-right font-medium sm:table-cell">fat</th><th className="pr-3 text-right font-medium">1 tsp</th><th className="hidden pl-3 font-medium sm:table-cell">contains</th></tr></thead>
             <tbody>
               {found.map((one) => (
                 <tr key={one.id} className="border-t border-grout-soft align-baseline">
                   <th scope="row" className="py-2 pr-3 font-semibold">
                     {one.own ? <Link className="underline underline-offset-4" href={`/ingredients/${one.id}`}>{one.name}</Link> : one.name}
                     <span className="block text-[12px] font-normal text-muted">{[KIND_NAMES[one.kind], one.piece && `1 ${one.piece.name} ${formatMass(one.piece.massG, style)}`, one.otherNames.slice(0, 3).join(', ')].filter(Boolean).join(' · ')}</span>
+                    <span className="block text-[12px] font-medium text-brass sm:hidden">{containsOf(one)}</span>
                     {one.own && <Button look="quiet" className="-ml-3 text-[13px]" onClick={() => void remove(one)}>Put it away</Button>}
                   </th>
-                  {[one.saltFraction, one.sugarFraction, one.waterFraction, one.acidFraction, one.fatFraction].map((share, index) => <td key={index} className="pr-3 text-right">{percent(share)}</td>)}
+                  {[one.saltFraction, one.sugarFraction, one.waterFraction, one.acidFraction, one.fatFraction].map((share, index) => <td key={index} className={clsx('pr-3 text-right', index >= ALWAYS_SHOWN && 'hidden sm:table-cell')}>{percent(share)}</td>)}
                   <td className="whitespace-nowrap pr-3 text-right">{formatMass(one.densityGPerMl * 4.92892159375, style)}</td>
-                  <td className="pl-3 text-[13px]">{listOf([...one.allergens.map((allergen) => ALLERGEN_NAMES[allergen]), ...(one.alcohol ? ['alcohol'] : [])]) || '–'}</td>
+                  <td className="hidden pl-3 text-[13px] sm:table-cell">{containsOf(one) || '–'}</td>
                 </tr>
               ))}
             </tbody>

@@ -104,6 +104,13 @@ test.describe('Marinades', () => {
     const item = page.getByRole('listitem', { name: `100 ml ${name}` });
     await item.getByRole('link', { name: 'Add it from its label' }).click();
     await expect(page.getByLabel(/^Name, with its maker/)).toHaveValue(name);
+    await page.getByLabel('The label is for').selectOption('in a serving, by volume');
+    await page.getByLabel('or sodium, mg').fill('920');
+    await expect(page.getByText('Say how much a serving is.')).toBeVisible();
+    await page.getByLabel('A serving is, ml').fill('15');
+    await page.getByLabel('A millilitre weighs').fill('1.15');
+    await expect(page.getByText(/13\.3 % salt/)).toBeVisible();
+    await page.getByLabel('or sodium, mg').fill('');
     await page.getByLabel('The label is for').selectOption('in 100 ml');
     await page.getByLabel('Salt, g').fill('lots');
     await expect(page.getByText('A number from 0 to 150.')).toBeVisible();
@@ -116,8 +123,8 @@ test.describe('Marinades', () => {
     await expect(page.getByLabel('Salt, g')).toHaveValue('16');
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.getByRole('heading', { name: 'A marinade of your own' })).toBeVisible();
-    await item.getByLabel('Ingredient').fill(name);
-    await item.getByLabel('How much').fill('115 g');
+    await expect(item.getByLabel('Ingredient')).toHaveValue(name);
+    await expect(item.getByLabel('How much')).toHaveValue('115 g');
     await page.getByLabel('Name', { exact: true }).fill('Brined');
     await page.getByRole('button', { name: 'Keep it in the book' }).click();
     await expect(page.getByRole('heading', { name: 'Brined' })).toBeVisible();

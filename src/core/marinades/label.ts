@@ -1,6 +1,7 @@
-/** What a label says of 100 g, or of 100 ml. */
+/** What a label says of so much of it: 100 g or 100 ml, or a serving. */
 export interface Label {
-  per: '100 g' | '100 ml';
+  amount: number;
+  unit: 'g' | 'ml';
   /** One of both; a label has the other side's manner. */
   saltG?: number;
   sodiumMg?: number;
@@ -26,13 +27,13 @@ const ETHANOL_G_PER_ML = 0.789;
 
 /**
  * Shares of the weight from a label; what the label does not name is water. Undefined where the parts add up to more than there is.
- * @throws RangeError for a density that is not positive or a part below nothing
- * @example fractionsOf({ per: '100 ml', saltG: 16, densityGPerMl: 1.15 })!.saltFraction // 0.139
+ * @throws RangeError for an amount or density that is not positive, or a part below nothing
+ * @example fractionsOf({ amount: 100, unit: 'ml', saltG: 16, densityGPerMl: 1.15 })!.saltFraction // 0.139
  */
-export function fractionsOf({ per, saltG, sodiumMg = 0, sugarG = 0, carbohydrateG = sugarG, fatG = 0, proteinG = 0, alcoholPercent = 0, densityGPerMl }: Label): LabelFractions | undefined {
+export function fractionsOf({ amount, unit, saltG, sodiumMg = 0, sugarG = 0, carbohydrateG = sugarG, fatG = 0, proteinG = 0, alcoholPercent = 0, densityGPerMl }: Label): LabelFractions | undefined {
   const salt = saltG ?? (sodiumMg / 1000) * SALT_PER_SODIUM;
-  if (!(densityGPerMl > 0) || ![salt, sugarG, carbohydrateG, fatG, proteinG, alcoholPercent].every((part) => part >= 0)) throw new RangeError('no part may be negative, and densityGPerMl must be positive');
-  const grams = per === '100 g' ? 100 : 100 * densityGPerMl;
+  if (!(densityGPerMl > 0) || !(amount > 0) || ![salt, sugarG, carbohydrateG, fatG, proteinG, alcoholPercent].every((part) => part >= 0)) throw new RangeError('no part may be negative; amount and densityGPerMl must be positive');
+  const grams = unit === 'g' ? amount : amount * densityGPerMl;
   const alcohol = (alcoholPercent / 100) * (ETHANOL_G_PER_ML / densityGPerMl);
   const share = (partG: number) => partG / grams;
   const waterFraction = 1 - share(salt + Math.max(carbohydrateG, sugarG) + fatG + proteinG) - alcohol;

@@ -17,13 +17,17 @@ const KEY = 'mince.ingredient';
 /** Figures as they are typed. */
 interface Form extends Omit<IngredientWrite, 'densityGPerMl' | 'piece' | 'waterFraction' | 'saltFraction' | 'sugarFraction' | 'acidFraction' | 'fatFraction' | 'starchFraction' | 'otherNames'> {
   otherNames: string;
-  per: Label['per'];
+  per: Per;
   figures: Record<Figure, string>;
   pieceName: string;
 }
 
-const FIGURES = ['density', 'salt', 'sodium', 'carbohydrate', 'sugar', 'fat', 'protein', 'acid', 'starch', 'alcohol', 'piece'] as const;
+const FIGURES = ['serving', 'density', 'salt', 'sodium', 'carbohydrate', 'sugar', 'fat', 'protein', 'acid', 'starch', 'alcohol', 'piece'] as const;
 type Figure = (typeof FIGURES)[number];
+/** What a label speaks of: the EU of 100 g or ml, the US of a serving. */
+const PER = { '100-g': { words: 'in 100 g', unit: 'g' }, '100-ml': { words: 'in 100 ml', unit: 'ml' }, 'serving-g': { words: 'in a serving, by weight', unit: 'g' }, 'serving-ml': { words: 'in a serving, by volume', unit: 'ml' } } as const satisfies Record<string, { words: string; unit: Label['unit'] }>;
+type Per = keyof typeof PER;
+const isServing = (per: Per) => per.startsWith('serving');
 /** What a label shows, in its order and its unit; the last ones are seldom on it. */
 const FIELDS: { figure: Figure; label: string; unit: string; max: number }[] = [
   { figure: 'fat', label: 'Fat', unit: 'g', max: 150 }, { figure: 'carbohydrate', label: 'Carbohydrate', unit: 'g', max: 150 }, { figure: 'sugar', label: 'of which sugars', unit: 'g', max: 150 }, { figure: 'protein', label: 'Protein', unit: 'g', max: 150 },
@@ -37,15 +41,17 @@ const USUAL_DENSITY: Record<IngredientKind, number> = { liquid: 1.1, salt: 1.1, 
 
 function begin(edit: IngredientResource | undefined, name: string, locale: string): Form {
   const say = (value: number | undefined, digits = 2) => (value ? formatNumber(value, locale, digits) : '');
-  const base = { per: '100 g' as const, pieceName: edit?.piece?.name ?? '' };
+  const base = { per: '100-g' as const, pieceName: edit?.piece?.name ?? '' };
   if (!edit) return { ...base, name, otherNames: '', kind: 'liquid', allergens: [], strongEnzyme: false, alcohol: false, glutamate: false, figures: Object.fromEntries(FIGURES.map((one) => [one, ''])) as Form['figures'] };
   const { kind, allergens, strongEnzyme, alcohol, glutamate } = edit;
   const protein = 100 * Math.max(0, 1 - edit.waterFraction - edit.saltFraction - edit.sugarFraction - edit.fatFraction - edit.acidFraction - edit.starchFraction);
   return {
     ...base, name: edit.name, otherNames: edit.otherNames.join(', '), kind, allergens, strongEnzyme, alcohol, glutamate,
-    figures: { density: say(edit.densityGPerMl, 3), salt: say(100 * edit.saltFraction, 3), sodium: '', carbohydrate: say(100 * edit.sugarFraction, 3), sugar: say(100 * edit.sugarFraction, 3), fat: say(100 * edit.fatFraction, 3), protein: say(protein, 3), acid: say(100 * edit.acidFraction, 3), starch: say(100 * edit.starchFraction, 3), alcohol: '', piece: say(edit.piece?.massG) },
+    figures: { serving: '', density: say(edit.densityGPerMl, 3), salt: say(100 * edit.saltFraction, 3), sodium: '', carbohydrate: say(100 * edit.sugarFraction, 3), sugar: say(100 * edit.sugarFraction, 3), fat: say(100 * edit.fatFraction, 3), protein: say(protein, 3), acid: say(100 * edit.acidFraction, 3), starch: say(100 * edit.starchFraction, 3), alcohol: '', piece: say(edit.piece?.massG) },
   };
 }
+
+const TOO_MUCH = 'The parts add up to more than the whole.';
 
 interface Props {
   edit?: IngredientResource;
@@ -58,7 +64,7 @@ interface Props {
 export function IngredientForm({ edit, name, back }: Props) {
   const router = useRouter();
   const { style, decimalComma } = usePreferences();
-  const { value: form, change, drop } = useKept(`${KEY}.${edit?.id ?? `new.${name}`}`, () => begin(edit, name, style.locale), { take: (kept) => (kept.figures ? kept : undefined) });
+  const { value: form, change, drop } = useKept(`${KEY}.${edit?.id ?? `new.${name}`}`, () => begin(edit, name, style.locale), { take: (kept) => (kept.figures && kept.per in PER ? kept : undefined) });
   const [problem, setProblem] = useState<{ text: string; figure?: Figure }>();
   const [busy, setBusy] = useState(false);
   const read = (figure: Figure, max: number): number | undefined | 'bad' => {
@@ -67,19 +73,22 @@ export function IngredientForm({ edit, name, back }: Props) {
     const parsed = parseNumber(text, decimalComma);
     return parsed.ok && parsed.value.rest === '' && parsed.value.value >= 0 && parsed.value.value <= max ? parsed.value.value : 'bad';
   };
-  const all = [...FIELDS, ...MORE, { figure: 'piece' as const, label: 'One weighs', unit: 'g', max: 5000 }];
+  const serving = { figure: 'serving' as const, label: 'A serving is', unit: PER[form.per].unit, max: 1000 };
+  const all = [...FIELDS, ...MORE, serving, { figure: 'piece' as const, label: 'One weighs', unit: 'g', max: 5000 }];
   const bad = all.find(({ figure, max }) => read(figure, max) === 'bad' || (figure === 'density' && read(figure, max) === 0));
   const value = (figure: Figure) => {
     const got = read(figure, all.find((one) => one.figure === figure)!.max);
     return typeof got === 'number' ? got : undefined;
   };
   const densityGPerMl = value('density') || USUAL_DENSITY[form.kind];
-  const fractions = bad ? undefined : fractionsOf({ per: form.per, saltG: value('salt'), sodiumMg: value('sodium'), sugarG: value('sugar'), carbohydrateG: value('carbohydrate'), fatG: value('fat'), proteinG: value('protein'), alcoholPercent: value('alcohol'), densityGPerMl });
+  const amount = isServing(form.per) ? value('serving') : 100;
+  const fractions = bad || !amount ? undefined : fractionsOf({ amount, unit: PER[form.per].unit, saltG: value('salt'), sodiumMg: value('sodium'), sugarG: value('sugar'), carbohydrateG: value('carbohydrate'), fatG: value('fat'), proteinG: value('protein'), alcoholPercent: value('alcohol'), densityGPerMl });
 
   const keep = async () => {
     if (!form.name.trim()) return setProblem({ text: 'Give it a name.' });
     if (bad) return setProblem({ text: `${bad.label}: a number from 0 to ${bad.max} ${bad.unit}.`, figure: bad.figure });
-    if (!fractions) return setProblem({ text: `The parts add up to more than ${form.per}.` });
+    if (!amount) return setProblem({ text: 'Say how much a serving is: it stands above the figures.', figure: 'serving' });
+    if (!fractions) return setProblem({ text: TOO_MUCH });
     const acidFraction = (value('acid') ?? 0) / 100;
     const starchFraction = (value('starch') ?? 0) / 100;
     const massG = value('piece');
@@ -120,10 +129,11 @@ export function IngredientForm({ edit, name, back }: Props) {
         </section>
         <section className="panel space-y-4 px-5 py-5">
           <div className="flex flex-wrap items-center gap-4"><h2 className="text-[18px]">The label says</h2>
-            <select aria-label="The label is for" className={look} value={form.per} onChange={(event) => change({ per: event.target.value as Label['per'] })}><option value="100 g">in 100 g</option><option value="100 ml">in 100 ml</option></select></div>
+            <select aria-label="The label is for" className={look} value={form.per} onChange={(event) => change({ per: event.target.value as Per })}>{(Object.keys(PER) as Per[]).map((per) => <option key={per} value={per}>{PER[per].words}</option>)}</select></div>
+          {isServing(form.per) && <div className="flex flex-wrap items-end gap-x-4 gap-y-1">{field(serving)}<p className="max-w-[44ch] pb-2 text-[13px] text-muted">Labels round what they say of a small serving: salt may be a few per cent off.</p></div>}
           <div className="grid grid-cols-2 gap-4 sm:grid-cols-3">{FIELDS.map((one) => field(one))}</div>
           <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">{MORE.map((one) => field(one, one.figure === 'density' ? formatNumber(USUAL_DENSITY[form.kind], style.locale, 2) : ''))}</div>
-          <p role="status" className="text-[14px]">{fractions ? <>That makes <strong>{formatNumber(100 * fractions.saltFraction, style.locale, 1)} % salt</strong>, {formatNumber(100 * fractions.sugarFraction, style.locale, 1)} % sugar and {formatNumber(100 * fractions.waterFraction, style.locale, 1)} % water by weight.</> : <span className="text-ox">{bad ? 'One of the figures is not a number in range.' : `The parts add up to more than ${form.per}.`}</span>}</p>
+          <p role="status" className="text-[14px]">{fractions ? <>That makes <strong>{formatNumber(100 * fractions.saltFraction, style.locale, 1)} % salt</strong>, {formatNumber(100 * fractions.sugarFraction, style.locale, 1)} % sugar and {formatNumber(100 * fractions.waterFraction, style.locale, 1)} % water by weight.</> : <span className="text-ox">{bad ? 'One of the figures is not a number in range.' : amount ? TOO_MUCH : 'Say how much a serving is.'}</span>}</p>
         </section>
         <section className="panel space-y-4 px-5 py-5">
           <fieldset><legend className={label}>It contains</legend>

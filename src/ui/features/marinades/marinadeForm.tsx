@@ -8,7 +8,7 @@ import type { MarinadeResource } from '@/contract/resources';
 import type { MarinadeFormPage } from '@/contract/views';
 import { LIMITS } from '@/core/batches';
 import { USES, WAYS } from '@/core/cooking';
-import { findIngredient, HOLD_BACK_PURPOSES, type HoldBackPurpose, type MarinadeFacts } from '@/core/marinades';
+import { findIngredient, HOLD_BACK_PURPOSES, parseLines, type HoldBackPurpose, type MarinadeFacts } from '@/core/marinades';
 import { formatMass, parseMass } from '@/core/units';
 import { USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
@@ -55,11 +55,20 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
     text: '', name: from ? (edit ? from.name : `${from.name}, copy`.slice(0, 120)) : '', note: from?.note ?? '', ways: from?.ways ?? [...WAYS], forMassG: from?.forMassG ?? 1000, minutes: from?.minutes ?? { from: 60, to: 480 }, holdBackShare: from?.holdBackShare ?? 0, holdBackFor: from?.holdBackFor ?? '', heated: from?.heated ?? false, oilFirst: from?.oilFirst ?? false,
     lines: (from?.lines ?? []).map(({ ingredientId, massG, note }) => ({ key: nextKey++, pasted: '', ingredient: findIngredient(ingredientId, ingredients)?.name ?? ingredientId, mass: formatMass(massG, style), massG, note, flags: [] })),
   });
+  const readLine = ({ text: pasted, ingredient, massG, note, flags }: ParseAnswer['lines'][number]): Omit<Line, 'key'> => ({
+    pasted, ingredient: ingredient ? findIngredient(ingredient, ingredients)!.name : '', mass: massG === null ? '' : formatMass(massG, style), ...(massG === null ? {} : { massG }), note, flags,
+  });
+  /** What was unknown when it was pasted may have been added since. */
+  const readAgain = (line: Line): Line => {
+    if (!line.pasted || line.ingredient || line.mass) return line;
+    const [parsed] = parseLines(line.pasted, ingredients.filter(({ removed }) => !removed), decimalComma);
+    return parsed?.ingredientId ? { key: line.key, ...readLine({ ...parsed, ingredient: parsed.ingredientId }) } : line;
+  };
   const { value: form, change, drop } = useKept(`${KEY}.${from?.id ?? 'new'}.${edit}`, first, {
     take: (kept) => {
       if (!kept.lines) return undefined;
       nextKey = Math.max(nextKey, ...kept.lines.map((line) => line.key + 1));
-      return kept;
+      return { ...kept, lines: kept.lines.map(readAgain) };
     },
   });
   const { text } = form;
@@ -77,7 +86,7 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
     const { lines, name, note, forMassG, minutes, ways, holdBackShare, heated, oilFirst } = result.data;
     change({
       ...(name && !form.name ? { name } : {}), ...(note && !form.note ? { note } : {}), ...(forMassG ? { forMassG } : {}), ...(minutes ? { minutes } : {}), ...(ways ? { ways } : {}), ...(holdBackShare ? { holdBackShare } : {}), ...(heated ? { heated } : {}), ...(oilFirst ? { oilFirst } : {}),
-      lines: [...form.lines, ...lines.map((line) => ({ key: nextKey++, pasted: line.text, ingredient: line.ingredient ? findIngredient(line.ingredient, ingredients)!.name : '', mass: line.massG === null ? '' : formatMass(line.massG, style), ...(line.massG === null ? {} : { massG: line.massG }), note: line.note, flags: line.flags }))], text: '',
+      lines: [...form.lines, ...lines.map((line) => ({ key: nextKey++, ...readLine(line) }))], text: '',
     });
   };
 

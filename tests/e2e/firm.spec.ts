@@ -42,6 +42,7 @@ test.describe('Firm', () => {
     await page.getByRole('radio', { name: 'On the board' }).check();
     await saved(page);
     expect((await readBatch(request, id)).pins).toMatchObject({ frozen: true, thawPlace: 'bench' });
+    await expect(page.getByRole('img', { name: /Cut through the piece after/ })).toBeVisible();
   });
 
   test('a freezer warmer than the meat freezes is refused beside the field, the last good plan stays', async ({ page, request }) => {

@@ -214,6 +214,18 @@ describe('firming', () => {
     expect(middle.frozen[middle.frozen.length - 1]!).toBeGreaterThan(middle.frozen[0]!);
     expect(film!.heightMm[film!.heightMm.length - 1]).toBeCloseTo(30, 6);
   });
+  test('a film begins with the meat as it went in: no ice in fresh meat, ice all through in frozen meat, which then goes from the outside', () => {
+    const fresh = inFreezer(pork, 60, 100, 140, { frames: 24 }).film!;
+    expect(fresh.frames[0]).toMatchObject({ minutes: 0 });
+    expect(Math.max(...fresh.frames[0]!.frozen)).toBe(0);
+    const { film, course } = thawing({ meat: pork, lengthMm: 140, widthMm: 100, heightMm: 60, startC: -18, place: 'fridge', frames: 24 });
+    expect(Math.min(...film!.frames[0]!.frozen)).toBeGreaterThan(0.8);
+    expect(film!.frames.length).toBeLessThan(48);
+    expect(film!.frames.map(({ minutes }) => minutes)).toEqual([...film!.frames.map(({ minutes }) => minutes)].sort((a, b) => a - b));
+    const late = film!.frames[film!.frames.length - 2]!;
+    expect(late.frozen[0]!).toBeGreaterThan(late.frozen[late.frozen.length - 1]!);
+    expect(course[course.length - 1]!.minutes - film!.frames[film!.frames.length - 1]!.minutes).toBeLessThan(film!.frames[2]!.minutes * 2);
+  });
   test('a wide slab takes longer than the block of its height, a round less', () => {
     const of = (shape: 'block' | 'slab' | 'round') => inFreezer(pork, 60, 60, 200, { shape }).idealFromMin!;
     expect(of('slab')).toBeGreaterThan(of('block'));

@@ -1,3 +1,4 @@
+import { filming, type Film } from './film';
 import type { Meat } from './foodProperties';
 import { propertyTable, type PropertyTable } from './propertyTable';
 import { makeBlock, USUAL_GRID, type Ambient, type Block, type BlockSize, type BlockState, type Grid, type Moment } from './solveBlock';
@@ -45,22 +46,6 @@ export interface FirmingInput extends BlockSize {
   minutes?: number;
   /** Also give cuts through the middle of the piece, about so many, evenly in time. */
   frames?: number;
-}
-
-/** Ice in a cut through the middle of the piece along its length, at one time. */
-export interface Frame {
-  minutes: number;
-  /** Share of the water, row by row from the bottom; cell borders are in the film. */
-  frozen: number[];
-}
-
-export interface Film {
-  /** Cell borders in mm from the middle toward the end. */
-  lengthMm: number[];
-  /** Cell borders in mm: from the middle to the top where top and bottom are alike, else from the bottom. */
-  heightMm: number[];
-  mirrored: boolean;
-  frames: Frame[];
 }
 
 export interface FirmingResult {
@@ -130,30 +115,12 @@ const gridFor = ({ heightMm }: BlockSize, grid?: Grid): Grid => grid ?? { ...USU
 
 const blockOf = (table: PropertyTable, input: FirmingInput, grid?: Grid, from?: BlockState) => makeBlock(table, { ...input, symmetric: input.surface.top === input.surface.bottom || input.shape === 'round' }, gridFor(input, grid), from);
 
-/** Frames are taken at every such step, and every second one is dropped whenever there are too many. */
-function filming(block: Block, wanted: number) {
-  const { lengthMm, heightMm } = block.section();
-  const film: Film = { lengthMm, heightMm, mirrored: false, frames: [] };
-  let every = 1;
-  return {
-    film,
-    take(step: number, minutes: number) {
-      if (step % every) return;
-      film.frames.push({ minutes, frozen: block.section().frozen.map((share) => Math.round(share * 1000) / 1000) });
-      if (film.frames.length < 2 * wanted) return;
-      film.frames = film.frames.filter((_, index) => index % 2 === 1);
-      every *= 2;
-    },
-  };
-}
-
 /** Until it is too hard and the time asked for is past, or too long; `noLonger` than the time asked for. The middle of the ideal is kept on the way. */
 function followFreezing(table: PropertyTable, input: FirmingInput, { grid, noLonger }: { grid?: Grid; noLonger: boolean }): { course: Moment[]; halfFrozen?: BlockState; film?: Film } {
   const block = blockOf(table, input, grid);
   const ambient = ambientOf(input);
   const course: Moment[] = [];
-  const camera = input.frames ? filming(block, input.frames) : undefined;
-  if (camera) camera.film.mirrored = ambient.topW === ambient.bottomW || input.shape === 'round';
+  const camera = input.frames ? filming(block, { wanted: input.frames, mirrored: ambient.topW === ambient.bottomW || input.shape === 'round' }) : undefined;
   let halfFrozen: BlockState | undefined;
   for (;;) {
     const moment = block.advance(ambient);

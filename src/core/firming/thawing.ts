@@ -1,3 +1,4 @@
+import { filming, type Film } from './film';
 import { FIRM, firmnessOf } from './firming';
 import type { Meat } from './foodProperties';
 import { propertyTable } from './propertyTable';
@@ -18,6 +19,8 @@ export interface ThawInput extends BlockSize {
   startC: number;
   place: ThawPlace;
   airC?: number;
+  /** Also give cuts through the middle of the piece, about so many, evenly in time. */
+  frames?: number;
 }
 
 export interface ThawResult {
@@ -27,6 +30,7 @@ export interface ThawResult {
   idealToMin: number | null;
   softFromMin: number | null;
   course: Moment[];
+  film?: Film;
 }
 
 export const LONGEST_THAW_MIN = 48 * 60;
@@ -35,8 +39,8 @@ export const LONGEST_THAW_MIN = 48 * 60;
 const QUICK_THAW_GRID: Grid = { cells: 5, ratio: 0.65, stepS: 300 };
 
 /** The times alone, on a coarser grid; else as `thawing`. */
-export function thawingTimes(input: ThawInput): Omit<ThawResult, 'course'> {
-  const { course: _course, ...times } = thawing(input, QUICK_THAW_GRID);
+export function thawingTimes(input: ThawInput): Omit<ThawResult, 'course' | 'film'> {
+  const { course: _course, film: _film, ...times } = thawing(input, QUICK_THAW_GRID);
   return times;
 }
 
@@ -44,14 +48,18 @@ export function thawingTimes(input: ThawInput): Omit<ThawResult, 'course'> {
  * The other direction: a block frozen through, tempering in the fridge or on the board until it slices. An estimate, like firming.
  * @throws RangeError when the meat is not frozen or the place is not warmer than its freezing point
  */
-export function thawing({ meat, startC, place, airC = THAW_AMBIENT[place].airC, ...size }: ThawInput, grid: Grid = { ...USUAL_GRID, stepS: 120 }): ThawResult {
+export function thawing({ meat, startC, place, airC = THAW_AMBIENT[place].airC, frames, ...size }: ThawInput, grid: Grid = { ...USUAL_GRID, stepS: 120 }): ThawResult {
   if (!(startC < meat.freezingPointC)) throw new RangeError('The meat must be frozen.');
   if (!(airC > meat.freezingPointC)) throw new RangeError('The place must be warmer than the meat freezes.');
   const block = makeBlock(propertyTable(meat), { ...size, startC, symmetric: true }, grid);
   const ambient = { ...THAW_AMBIENT[place], airC };
   const course: Moment[] = [];
-  do course.push(block.advance(ambient));
-  while (course[course.length - 1]!.iceFraction >= FIRM.from && course[course.length - 1]!.minutes < LONGEST_THAW_MIN);
+  const camera = frames ? filming(block, { wanted: frames, mirrored: true }) : undefined;
+  do {
+    const moment = block.advance(ambient);
+    course.push(moment);
+    camera?.take(course.length, moment.minutes);
+  } while (course[course.length - 1]!.iceFraction >= FIRM.from && course[course.length - 1]!.minutes < LONGEST_THAW_MIN);
   const first = (holds: (moment: Moment) => boolean) => course.find(holds)?.minutes ?? null;
   const idealFromMin = first((moment) => firmnessOf(moment, meat.freezingPointC) === 'ideal');
   return {
@@ -60,5 +68,6 @@ export function thawing({ meat, startC, place, airC = THAW_AMBIENT[place].airC, 
     idealToMin: idealFromMin === null ? null : first(({ iceFraction }) => iceFraction < FIRM.idealFrom),
     softFromMin: first(({ iceFraction }) => iceFraction < FIRM.from),
     course,
+    ...(camera ? { film: camera.film } : {}),
   };
 }

@@ -12,7 +12,7 @@ const formatters = new Map<string, Intl.NumberFormat>();
 export function formatNumber(value: number, locale: string, digits = 0): string {
   const key = `${locale}/${digits}`;
   let format = formatters.get(key);
-  if (!format) formatters.set(key, (format = new Intl.NumberFormat(locale, { maximumFractionDigits: digits })));
+  if (!format) formatters.set(key, (format = new Intl.NumberFormat(locale, { maximumFractionDigits: digits, signDisplay: 'negative' })));
   return format.format(value);
 }
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { areaFigure, joinFigure, formatDuration, formatLength, formatMass, formatRoughly, fromMeasures, G_PER_LB, ML_PER_CUP, ML_PER_TBSP, ML_PER_TSP, parseDuration, parseLength, parseMass, parseNumber, parseSides, parseTemperature, roughSpoons, toMeasures, USUAL_MEASURES } from '.';
+import { areaFigure, joinFigure, formatDuration, formatLength, formatMass, formatRoughly, formatTemperature, fromMeasures, G_PER_LB, ML_PER_CUP, ML_PER_TBSP, ML_PER_TSP, parseDuration, parseLength, parseMass, parseNumber, parseSides, parseTemperature, roughSpoons, toMeasures, USUAL_MEASURES } from '.';
 
 const mass = (text: string, decimalComma = false) => parseMass(text, { bareUnit: 'g', min: 1, max: 30_000, decimalComma });
 const length = (text: string) => parseLength(text, { bareUnit: 'mm', min: 1, max: 1000 });
@@ -11,6 +11,11 @@ describe('customary units (exact definitions, NIST Handbook 44 appendix C)', () 
     [ML_PER_TSP, 4.92892159375],
     [ML_PER_TBSP, 14.78676478125],
   ])('%f is exactly %f', (ours, exact) => expect(ours).toBe(exact));
+});
+
+test('what rounds to nothing has no sign', () => {
+  expect(formatTemperature(-18, { system: 'us', locale: 'en-US' })).toBe('0 °F');
+  expect(formatTemperature(-18, { system: 'metric', locale: 'en-GB' })).toBe('-18 °C');
 });
 
 describe('what a cook types', () => {

@@ -55,7 +55,7 @@ export const calculations: Operation[] = [
   operation({
     method: 'POST', path: '/calc/thaw', tag, summary: 'A block frozen solid, until it slices. An estimate', body: contract.thawRequest, response: contract.thawResponse,
     run: async ({ body }) => {
-      const { course: _course, ...result } = thawing({ ...body, meat: await meatOf(body) });
+      const { course: _course, film: _film, ...result } = thawing({ ...body, meat: await meatOf(body) });
       return { body: result };
     },
   }),

@@ -41,7 +41,7 @@ export function StageFirm() {
   const untilMin = Math.max(30, Math.min(end, Math.max(firm.minutes * 1.25, firm.to * 1.3, (firm.state.is === 'fresh' ? (firm.state.times.tooHardFromMin ?? 0) : 0) * 1.08)));
   const atMin = Math.round(Math.min(looked ?? firm.minutes, untilMin));
   const moment = course.find(({ minutes }) => minutes >= atMin) ?? course[course.length - 1];
-  const film = solved?.is === 'fresh' ? solved.result.film : undefined;
+  const film = solved?.result.film;
 
   return (
     <Alive className="space-y-5">

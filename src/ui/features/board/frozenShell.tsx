@@ -45,7 +45,6 @@ interface Props {
 /** A cut through the middle of the piece along its length: how far the ice has come by this minute. */
 export function FrozenShell({ film, minutes, animal, describe }: Props) {
   const frame = film.frames.reduce((best, one) => (Math.abs(one.minutes - minutes) < Math.abs(best.minutes - minutes) ? one : best), film.frames[0]!);
-  const before = minutes < (film.frames[0]?.minutes ?? 0) / 2;
   const length = 2 * film.lengthMm[film.lengthMm.length - 1]!;
   const height = (film.mirrored ? 2 : 1) * film.heightMm[film.heightMm.length - 1]!;
   const shape = outline(length, height);
@@ -54,7 +53,7 @@ export function FrozenShell({ film, minutes, animal, describe }: Props) {
     <svg viewBox={`${-pad} ${-pad} ${length + 2 * pad} ${height + 2 * pad}`} role="img" aria-label={describe} className="mx-auto block max-h-[26vh] w-full">
       <defs><clipPath id="shell"><path d={shape} /></clipPath></defs>
       <path d={shape} fill={FLESH[animal].fill} />
-      <g clipPath="url(#shell)"><g transform={`scale(${length / FINE.columns} ${height / FINE.rows})`}>{!before && pathsOf(film, frame).map((path, level) => path && <path key={level} d={path} fill={COLOURS[level]} />)}</g></g>
+      <g clipPath="url(#shell)"><g transform={`scale(${length / FINE.columns} ${height / FINE.rows})`}>{pathsOf(film, frame).map((path, level) => path && <path key={level} d={path} fill={COLOURS[level]} />)}</g></g>
       <path d={shape} fill="none" stroke="#21698c" strokeWidth={length / 160} />
     </svg>
   );

@@ -47,7 +47,7 @@ class Solver {
 
   private async work(question: Question): Promise<Solved> {
     const { jobs } = (this.client ??= startFirming());
-    return question.is === 'fresh' ? { is: 'fresh', result: await jobs.firming({ ...question.input, frames: FRAMES }) } : { is: 'frozen', result: await jobs.thawing(question.input) };
+    return question.is === 'fresh' ? { is: 'fresh', result: await jobs.firming({ ...question.input, frames: FRAMES }) } : { is: 'frozen', result: await jobs.thawing({ ...question.input, frames: FRAMES }) };
   }
 }
 

@@ -3,6 +3,7 @@ export { bandReason, cutStepWords, dialProblemWords, FAT_NAMES, fatWords, FIRMNE
 export { cautionWords, type CautionWords } from './cautionWords';
 export { JOB_SHORT } from './jobNames';
 export { jobWords, type JobContext, type JobWords } from './jobWords';
+export { orderWords } from './orderWords';
 export { quantityWords, type QuantityKind } from './quantityWords';
 export { scheduleWords } from './scheduleWords';
 export { additionWords, conflictWords, ENZYME_WORDS, FLAVOUR_WORDS, FORCE_NAMES, MEANS_NAMES, meansWords, riskWords, SODA_REASONS, whyWords } from './tenderizingWords';

@@ -3,6 +3,7 @@ import { COOL_ENOUGH_C } from '../marinades';
 import { isTurn, type Job } from '../scheduling';
 import { SHAPE_UNITS } from './boardWords';
 import { JOB_SHORT } from './jobNames';
+import { orderWords } from './orderWords';
 import { formatDuration, formatLength, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
 
 export interface JobWords {
@@ -69,11 +70,9 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: Jo
     case 'drain':
       return say('Drain', `In a colander over a bowl, in the fridge, ${formatDuration(soda.drainMin)}.`);
     case 'mix': {
-      const held = marinate.heldBack === 'clean' ? ` Hold back ${mass(marinate.heldBackG)} for ${around.marinade.holdBackFor ?? 'later'} before any of it meets the meat.` : '';
-      const order = marinate.lines[0]?.ingredient.kind === 'oil' ? 'Oil first, starch last.' : 'Starch next to last, oil last.';
-      return sides.cooling
-        ? say('Simmer the marinade', `${mass(marinate.whole.massG)} in all. Simmer liquids, sugar and spice, let it cool; fresh fruit, starch and oil go in cold. ${order}${held}`)
-        : say('Mix the marinade', `${mass(marinate.whole.massG)} in all. ${order}${held}`);
+      const held = marinate.heldBack === 'clean' && `Hold back ${mass(marinate.heldBackG)} for ${around.marinade.holdBackFor ?? 'later'} before any of it meets the meat.`;
+      const hot = sides.cooling && 'Simmer liquids, sugar and spice, let it cool; fresh fruit, starch and oil go in cold.';
+      return say(hot ? 'Simmer the marinade' : 'Mix the marinade', [`${mass(marinate.whole.massG)} in all.`, hot, orderWords(marinate.lines), 'Taste it now.', held].filter(Boolean).join(' '));
     }
     case 'cool':
       return say('Let the marinade cool', sides.cooling!.place === 'ice-bath' ? `In a bowl of iced water, stirred, ${span(sides.cooling!.minutes)}, until it is no warmer than ${formatTemperature(COOL_ENOUGH_C, style)}.` : `On the counter, stirred now and then, ${span(sides.cooling!.minutes)}, until it is no warmer than ${formatTemperature(COOL_ENOUGH_C, style)}; iced water under the bowl is much quicker.`);

@@ -1,5 +1,6 @@
+import { findIngredient } from '../marinades';
 import type { Caution } from '../safety';
-import { cautionWords, GUIDANCE_LINE, listOf, quantityWords, scheduleWords } from '.';
+import { cautionWords, GUIDANCE_LINE, listOf, orderWords, quantityWords, scheduleWords } from '.';
 
 const metric = { system: 'metric', locale: 'en-GB' } as const;
 const us = { system: 'us', locale: 'en-US' } as const;
@@ -72,3 +73,11 @@ test('a refused schedule gives both figures and a way out', () => {
   expect(words).toMatch(/limit is 2 h/);
   expect(words).toMatch(/smaller lots/);
 });
+
+test.each([
+  [['soy-sauce', 'corn-starch', 'olive-oil'], 'Starch next to last, oil last.'],
+  [['soy-sauce', 'olive-oil'], 'Oil last.'],
+  [['soy-sauce', 'corn-starch'], 'Starch last.'],
+  [['olive-oil', 'cumin', 'corn-starch'], 'Oil first, starch last.'],
+  [['soy-sauce', 'ginger'], ''],
+])('%j are added: %s (common practice)', (ids, wanted) => expect(orderWords(ids.map((id) => ({ ingredient: findIngredient(id)!, massG: 10 })))).toBe(wanted));

@@ -7,7 +7,7 @@ import type { MarinadeResource } from '@/contract/resources';
 import type { MarinadeWork } from '@/contract/views';
 import { coolingMinutes, findIngredient, measureIngredient, scaleMarinade, solveSalt, solveSugar, substitute, USUAL_WATER_FRACTION, type CoolingPlace, type Ingredient, type Marinade, type MarinadeLine, type Solved } from '@/core/marinades';
 import { formatDuration, formatMass, formatNumber, massFigure } from '@/core/units';
-import { ALLERGEN_NAMES, GUIDANCE_LINE, listOf, USE_NAMES } from '@/core/words';
+import { ALLERGEN_NAMES, GUIDANCE_LINE, listOf, orderWords, USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
@@ -89,7 +89,7 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
           <a href={`/api/v1/marinades/${resource.id}/markdown`} download={`${resource.name}.md`} className={buttonLook('quiet')}>As text</a>
           <Button look="quiet" onClick={() => void remove()}>Put it away</Button>
         </div>
-        <p className="mt-3 text-[13px] text-muted">In the order of adding: {resource.oilFirst ? 'oil first, starch last' : 'starch next to last, oil last'}. A measure that is off by more than 5 % says so.</p>
+        <p className="mt-3 text-[13px] text-muted">In the order of adding. {orderWords(scaled.lines)} A measure that is off by more than 5 % says so.</p>
       </div>
       <aside className="panel space-y-2.5 self-start p-4">
         <FigureBox label="Mixture" size="huge" figure={massFigure(scaled.whole.massG, style)} note={`for ${formatMass(meatG, style)} of meat`} />

@@ -6,7 +6,8 @@ export {
   HOLD_BACK_PURPOSES, scaleMarinade,
   type HoldBackPurpose, type Marinade, type MarinadeLine, type Mixture, type ScaledMarinade,
 } from './scaleMarinade';
-export { measureIngredient, readIngredient, type MeasuredIngredient } from './measureIngredient';
+export { measureIngredient, type MeasuredIngredient } from './measureIngredient';
+export { readIngredient } from './readIngredient';
 export {
   DIFFUSIVITY_SPREAD, equilibriumSalt, saltDiffusivity, SOLUTE_D_4C_M2_S, STACKED_SLOWER, uptake, uptakeAt, uptakeCurve, uptakeModel,
   type Equilibrium, type EquilibriumInput, type Solute, type Uptake, type UptakeInput, type UptakeModel, type UptakePoint,

@@ -1,4 +1,4 @@
-import { fromMeasures, sayHalves, toMeasures, type MeasurePart, type OwnedMeasure, type Parsed } from '../units';
+import { sayHalves, toMeasures, type MeasurePart, type OwnedMeasure } from '../units';
 import type { Ingredient } from './ingredient';
 
 export interface MeasuredIngredient {
@@ -25,15 +25,6 @@ export function measureIngredient(ingredient: Ingredient, massG: number, owned?:
     }
   }
   return { massG, volumeMl, spoken: measured.spoken, parts: measured.parts, errorPercent: measured.errorPercent };
-}
-
-/** Kitchen words back to grams. */
-export function readIngredient(ingredient: Ingredient, text: string, owned?: readonly OwnedMeasure[]): Parsed<MeasuredIngredient> {
-  const read = fromMeasures(text);
-  if (!read.ok) return read;
-  const massG = read.value.volumeMl * ingredient.densityGPerMl;
-  const { spoken, parts } = toMeasures(read.value.volumeMl, owned);
-  return { ok: true, value: { massG, volumeMl: read.value.volumeMl, spoken, parts, errorPercent: read.value.errorPercent } };
 }
 
 const plural = (name: string) => (/(s|x|ch)$/.test(name) ? `${name}es` : `${name}s`);

@@ -6,7 +6,8 @@ export {
   areaFigure, formatDuration, formatLength, formatMass, formatNumber, formatRoughly, formatTemperature, joinFigure, lengthFigure, massFigure, temperatureFigure,
   type Figure, type FormatStyle,
 } from './format';
+export { fromMeasures, HEAPED, type ReadVolume } from './fromMeasures';
 export {
-  fromMeasures, HEAPED, MEASURE_TOLERANCE_PERCENT, PINCH_ML, roughSpoons, sayHalves, toMeasures, USUAL_MEASURES,
-  type MeasuredVolume, type MeasurePart, type OwnedMeasure, type ReadVolume,
+  MEASURE_TOLERANCE_PERCENT, PINCH_ML, roughSpoons, sayHalves, toMeasures, USUAL_MEASURES,
+  type MeasuredVolume, type MeasurePart, type OwnedMeasure,
 } from './measures';

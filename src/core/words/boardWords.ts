@@ -10,11 +10,6 @@ export const SHAPE_NAMES: Record<Shape, string> = {
   strips: 'Strips', ribbons: 'Flat ribbons', shaved: 'Shaved', cubes: 'Cubes', unrolled: 'Unrolled sheet', butterflied: 'Opened like a book', pounded: 'Scored and pounded', 'sliced-after': 'Whole, sliced after',
 };
 
-/** What the knife makes, one and many. */
-export const SHAPE_UNITS: Record<Shape, readonly [one: string, many: string]> = {
-  strips: ['strip', 'strips'], ribbons: ['slice', 'slices'], shaved: ['slice', 'slices'], cubes: ['cube', 'cubes'], unrolled: ['sheet', 'sheets'], butterflied: ['sheet', 'sheets'], pounded: ['steak', 'steaks'], 'sliced-after': ['slice', 'slices'],
-};
-
 /** Why this thickness, in one clause (common practice). */
 const BAND_REASONS: Record<Shape, string> = {
   strips: 'thin enough to be through before the pan cools, thick enough to stay soft', ribbons: 'thinner tears on the stick, thicker chews', shaved: 'it cooks in two or three minutes a side; thinner drops through the grate',

@@ -1,7 +1,7 @@
 import type { Caution } from '../safety';
 import { formatDuration, formatLength, formatMass, formatNumber, formatRoughly, formatTemperature, type FormatStyle } from '../units';
 import { ALLERGEN_NAMES, ANIMAL_NAMES, listOf } from './names';
-import { conflictWords } from './tenderizingWords';
+import { conflictWords } from './conflictWords';
 
 export interface CautionWords {
   title: string;

@@ -1,8 +1,8 @@
 import type { BatchInputs, BatchPlan, Surroundings } from '../batches';
 import { COOL_ENOUGH_C } from '../marinades';
 import { isTurn, type Job } from '../scheduling';
-import { SHAPE_UNITS } from './boardWords';
 import { JOB_SHORT } from './jobNames';
+import { SHAPE_UNITS } from './names';
 import { orderWords } from './orderWords';
 import { formatDuration, formatLength, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
 

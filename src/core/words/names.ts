@@ -2,7 +2,7 @@ import type { SodaChoice } from '../tenderizing';
 import type { Allergen, IngredientKind } from '../marinades';
 import type { Animal } from '../pieces';
 import type { Stage } from '../scheduling';
-import type { Use, Way } from '../cooking';
+import type { Shape, Use, Way } from '../cooking';
 
 export const WAY_NAMES: Record<Way, string> = { 'stir-fry': 'Stir-fry', 'flat-skewers': 'Skewers, flat', 'cube-skewers': 'Skewers, cubes', 'table-grill': 'Table grill', 'thin-steak': 'Thin steak' };
 export const USE_NAMES: Record<Use, string> = { ...WAY_NAMES, jerky: 'Jerky' };
@@ -13,6 +13,11 @@ export const KIND_NAMES: Record<IngredientKind, string> = { liquid: 'liquid', sa
 export const STAGE_NAMES: Record<Stage, string> = { piece: 'Piece', firm: 'Firm', slice: 'Slice', tenderize: 'Tenderize', marinate: 'Marinate', cook: 'Cook', taste: 'Taste' };
 export const WORK_NAMES = { tender: 'tender cut', some: 'some work in it', hard: 'hard-working muscle' } as const;
 export const SODA_NAMES: Record<SodaChoice, string> = { 'leave-in': 'Leave it in', 'rinse-off': 'Rinse it off', skip: 'Skip soda' };
+
+/** What the knife makes, one and many. */
+export const SHAPE_UNITS: Record<Shape, readonly [one: string, many: string]> = {
+  strips: ['strip', 'strips'], ribbons: ['slice', 'slices'], shaved: ['slice', 'slices'], cubes: ['cube', 'cubes'], unrolled: ['sheet', 'sheets'], butterflied: ['sheet', 'sheets'], pounded: ['steak', 'steaks'], 'sliced-after': ['slice', 'slices'],
+};
 
 export const ALLERGEN_NAMES: Record<Allergen, string> = {
   gluten: 'wheat (gluten)', crustaceans: 'crustaceans', egg: 'egg', fish: 'fish', peanut: 'peanut', soy: 'soy', milk: 'milk', 'tree-nuts': 'tree nuts',

@@ -1,5 +1,5 @@
 import type { TenderizePlan } from '../batches';
-import { ADDED, type AdditionAdvice, type Conflict, type EnzymeVerdict, type ForceChoice, type ForceReason, type MeansCompared, type SodaReason, type TenderizingJudgement, type TenderizingMeans } from '../tenderizing';
+import { ADDED, type AdditionAdvice, type EnzymeVerdict, type ForceChoice, type ForceReason, type MeansCompared, type SodaReason, type TenderizingJudgement, type TenderizingMeans } from '../tenderizing';
 import { formatNumber, formatTemperature, type FormatStyle } from '../units';
 import { judgementWords } from './boardWords';
 import { listOf } from './names';
@@ -33,14 +33,6 @@ export const FLAVOUR_WORDS: Record<MeansCompared['flavour'], string> = {
 export const riskWords = (risk: MeansCompared['risk'], piercedC: number, style: FormatStyle): string => (risk === 'pierced' ? `pierced meat: ${formatTemperature(piercedC, style)} at the centre` : RISKS[risk]);
 
 export const ENZYME_WORDS: Record<EnzymeVerdict, string> = { little: 'hardly anything yet', slight: 'a little softer', tender: 'tender', stop: 'as far as it should go', mush: 'mush' };
-
-const CONFLICTS: Record<Conflict, { title: string; text: string }> = {
-  'soda-and-strong-fruit': { title: 'Strong fruit and soda together', text: 'Both soften the surface; on thin slices that turns to mush. Take the one or the other.' },
-  'soda-and-acid': { title: 'Acid cancels soda that stays in', text: 'They fizz and leave salt behind, and neither does its work. Rinse the soda off first, or skip it.' },
-  'pierced-and-long-fruit': { title: 'Needles let the fruit in', text: 'What stays in the outer millimetre otherwise works in every hole: soft right through. Shorten it, or take milder fruit.' },
-  'acid-too-long': { title: 'Sour for longer than eight hours', text: 'Citrus and vinegar turn the outside chalky and dry; four to eight hours are customary.' },
-};
-export const conflictWords = (conflict: Conflict): { title: string; text: string } => CONFLICTS[conflict];
 
 const IN_A_PLAN: Record<TenderizingMeans, string> = {
   nothing: 'nothing', 'soda-left-in': 'soda left in', 'soda-rinsed': 'soda rinsed off', fruit: 'fresh fruit', pounding: 'pounding', needling: 'needles', scoring: 'scores', salt: 'early salt', acid: 'acid', coat: 'a starch coat',

@@ -35,6 +35,7 @@ export function FruitPanel() {
     const from = main ?? { fruit: USUAL, dosePercent: USUAL.dosePercent };
     pin({ fruitId: id, fruitPercent: dose(Math.max(LEAST_PERCENT, swapFruit(from.fruit, from.dosePercent, fruit) ?? USUAL.dosePercent)) });
   };
+  const sugarFraction = FRUIT_INGREDIENTS.find(({ id }) => id === chosen?.id)?.sugarFraction ?? 0;
   const whole = chosen?.pureeG && percent ? Math.max(0.5, Math.round(((percent / 100) * plan.piece.trimmedG * 2) / chosen.pureeG) / 2) : undefined;
   return (
     <section className="panel space-y-2.5 px-4 py-3" aria-label="Fruit in the marinade">
@@ -51,7 +52,7 @@ export function FruitPanel() {
           ends={['a trace', 'a fifth of its weight']}
         />
       )}
-      {chosen && percent !== undefined && fruitId !== 'none' && <p className="text-[14px]"><strong>{grams(percent)}</strong> of purée on the meat{whole ? (whole < 1 ? ', about half of one' : `, about ${formatNumber(whole, style.locale, 1)} of them`) : ''}: {chosen.flavour}. Purée clings better than dice.</p>}
+      {chosen && percent !== undefined && fruitId !== 'none' && <p className="text-[14px]"><strong>{grams(percent)}</strong> of purée on the meat{whole ? (whole < 1 ? ', about half of one' : `, about ${formatNumber(whole, style.locale, 1)} of them`) : ''}: {chosen.flavour}; {grams(percent * sugarFraction)} of sugar. Purée clings better than dice.</p>}
       {clock && main ? (
         <>
           <p>{clock.fruits.map((one) => `${one.fruit.name} ${formatNumber(one.dosePercent, style.locale, 1)} %`).join(', ')}. After {formatDuration(minutes)}: <strong>{ENZYME_WORDS[clock.verdict]}</strong>.</p>

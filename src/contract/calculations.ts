@@ -205,7 +205,7 @@ export const parseResponse = z.object({
 const mixLine = z.strictObject({ ingredient: z.string().trim().min(1).max(120).describe('Id or any name'), massG: within(0.01, 100_000) });
 export const marinadeRequest = z
   .strictObject({
-    lines: z.array(mixLine).min(1).max(60).optional(),
+    lines: z.array(z.union([mixLine, z.string().trim().min(1).max(300).describe('As recipes have it: 2 tbsp soy sauce')])).min(1).max(60).optional(),
     marinadeId: z.uuid().optional(),
     forMassG: within(50, 30_000).optional().describe('The meat that `lines` are written for; left out: meatG, or a kilogram'),
     meatG: within(50, 30_000).optional().describe('Trimmed meat; left out: by `people` and `eachG`, or by `bagMl`'),

@@ -15,6 +15,9 @@ describe('marinades worked out over the API', () => {
     expect((body.lines as { ingredient: string; massG: number }[]).map(({ ingredient, massG }) => [ingredient, massG])).toEqual([['soy-sauce', 30], ['soda', 2]]);
     expect(await call('POST', '/calc/marinade', { body: { lines: [{ ingredient: 'moon dust', massG: 60 }], meatG: 500 } })).toMatchObject({ status: 422, body: { errors: [{ pointer: '/lines/0/ingredient' }] } });
     expect((await call('POST', '/calc/marinade', { body: { meatG: 500 } })).status).toBe(400);
+    const spoken = await call('POST', '/calc/marinade', { body: { lines: ['60 ml light soy', { ingredient: 'soda', massG: 4 }], forMassG: 1000, meatG: 500 } });
+    expect((spoken.body.lines as { ingredient: string; massG: number }[]).map(({ ingredient, massG }) => [ingredient, Math.round(massG * 10) / 10])).toEqual([['soy-sauce', 34.5], ['soda', 2]]);
+    for (const odd of ['1 tbsp moon dust', 'salt, to taste']) expect(await call('POST', '/calc/marinade', { body: { lines: ['60 ml light soy', odd], meatG: 500 } })).toMatchObject({ status: 422, body: { errors: [{ pointer: '/lines/1' }] } });
   });
   test('without soy, wheat and alcohol it says what changed and holds none of them', async () => {
     const { body } = await call('POST', '/calc/marinade', { body: { marinadeId: await marinadeId('Fennel and soy'), meatG: 1000, without: ['soy', 'gluten'], noAlcohol: true } });

@@ -1,17 +1,10 @@
 import type { Use } from '../cooking';
-import type { HoldBackPurpose } from './scaleMarinade';
+import type { Marinade } from './scaleMarinade';
 
 /** What is said of a marinade beside its lines. */
-export interface MarinadeFacts {
-  name: string;
+export interface MarinadeFacts extends Omit<Marinade, 'id' | 'uses' | 'lines'> {
   note: string;
   ways: Use[];
-  forMassG: number;
-  minutes: { from: number; to: number };
-  holdBackShare: number;
-  holdBackFor?: HoldBackPurpose;
-  heated?: boolean;
-  oilFirst?: boolean;
 }
 
 export interface BookEntry extends MarinadeFacts {

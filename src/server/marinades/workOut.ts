@@ -1,6 +1,6 @@
 import 'server-only';
 import type { MarinadeAnswer, MarinadeRequest, ParseAnswer } from '@/contract/calculations';
-import { coatCheck, findIngredient, meatForBag, measureIngredient, parseLines, saltLanding, scaleMarinade, solveSalt, solveSugar, substitute, USUAL_WATER_FRACTION, type Ingredient, type Marinade, type Solved } from '@/core/marinades';
+import { coatCheck, findIngredient, meatForBag, measureIngredient, parseLines, saltLanding, scaleMarinade, solveSalt, solveSugar, substitute, USUAL_WATER_FRACTION, type Ingredient, type Marinade, type MarinadeLine, type ParsedLine, type Solved } from '@/core/marinades';
 import { SODIUM_IN_SALT } from '@/core/safety';
 import type { OwnedMeasure } from '@/core/units';
 import { writeMarinade } from '@/formats/markdown/writeMarinade';
@@ -48,12 +48,19 @@ function meatOf({ meatG, people, eachG, bagMl }: MarinadeRequest, marinade: Mari
 
 async function mixOf({ lines, marinadeId, forMassG, meatG = 1000 }: MarinadeRequest, ingredients: readonly Ingredient[]): Promise<Marinade> {
   if (marinadeId) return toCore(await readMarinade(marinadeId), ingredients);
-  const mix = lines!.map(({ ingredient: name, massG }, index) => {
-    const ingredient = findIngredient(name, ingredients);
-    if (!ingredient) throw breaksRule(`There is no ingredient “${name}”.`, `/lines/${index}/ingredient`);
-    return { ingredient, massG };
+  const mix = lines!.map((line, index) => {
+    if (typeof line === 'string') return readLine(line, index, ingredients);
+    const ingredient = findIngredient(line.ingredient, ingredients);
+    if (!ingredient) throw breaksRule(`There is no ingredient “${line.ingredient}”.`, `/lines/${index}/ingredient`);
+    return { ingredient, massG: line.massG };
   });
   return { id: '', name: '', forMassG: forMassG ?? meatG, minutes: { from: 0, to: 0 }, holdBackShare: 0, lines: mix };
+}
+
+function readLine(text: string, index: number, ingredients: readonly Ingredient[]): MarinadeLine {
+  const [{ ingredientId, massG }] = parseLines(text.replace(/\s+/g, ' '), ingredients) as [ParsedLine];
+  if (ingredientId === null || !massG) throw breaksRule(ingredientId === null ? `“${text}”: no ingredient that is known here.` : `“${text}”: how much of it?`, `/lines/${index}`);
+  return { ingredient: findIngredient(ingredientId, ingredients)!, massG };
 }
 
 function reached(solved: Solved, pointer: string) {

@@ -3,6 +3,9 @@
 import { useEffect, useState, type ComponentType } from 'react';
 import { Button } from './button';
 
+/** Parts that are missing: one press fetches them all. */
+const missing = new Set<() => void>();
+
 type Load<P> = () => Promise<ComponentType<P>>;
 
 /**
@@ -11,20 +14,32 @@ type Load<P> = () => Promise<ComponentType<P>>;
  */
 export const orAgain = <P extends object>(load: Load<P>): Load<P> => () => load().catch(() => fetchedAgain(load));
 
+const fetchMissing = () => missing.forEach((fetchIt) => fetchIt());
+
 function fetchedAgain<P extends object>(load: Load<P>): ComponentType<P> {
   return function FetchedAgain(props: P) {
     const [Part, setPart] = useState<ComponentType<P>>();
     const [failed, setFailed] = useState(false);
-    const fetchIt = () => {
-      setFailed(false);
-      load().then((part) => setPart(() => part), () => setFailed(true));
-    };
     useEffect(() => {
+      const fetchIt = () => {
+        setFailed(false);
+        load().then(
+          (part) => {
+            missing.delete(fetchIt);
+            setPart(() => part);
+          },
+          () => setFailed(true),
+        );
+      };
+      missing.add(fetchIt);
       fetchIt();
       window.addEventListener('online', fetchIt);
-      return () => window.removeEventListener('online', fetchIt);
+      return () => {
+        missing.delete(fetchIt);
+        window.removeEventListener('online', fetchIt);
+      };
     }, []);
     if (Part) return <Part {...props} />;
-    return failed ? <p role="alert" className="flex flex-wrap items-center gap-3 py-2">This part did not load. <Button look="plain" onClick={fetchIt}>Load it again</Button></p> : null;
+    return failed ? <p role="alert" className="flex flex-wrap items-center gap-3 py-2">This part did not load. <Button look="plain" onClick={fetchMissing}>Load it again</Button></p> : null;
   };
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { enzyme, exposurePerHour, findFruit, FRUITS, swapFruit } from '.';
+import { enzyme, exposurePerHour, exposureSpans, findFruit, FRUITS, swapFruit } from '.';
 
 const clock = (fruit: string, dosePercent: number, hours: number, thicknessMm = 5, tempC = 4) => enzyme({ fruit: findFruit(fruit)!, dosePercent, thicknessMm, tempC, hours });
 
@@ -23,6 +23,16 @@ describe('the enzyme clock (fitted to common practice)', () => {
   test('mild fruit stops at two days at the latest, strong fruit never stays overnight at a tenth of the meat (common practice)', () => {
     expect(clock('pear', 2, 1).stopAfterHours).toEqual({ from: 48, to: 48 });
     for (const { id, strength } of FRUITS) if (strength === 'strong') expect(clock(id, 10, 1).stopAfterHours!.to).toBeLessThan(8);
+  });
+  test('the clock goes from gentle to tender to stop without a gap, and each ends where its verdict does', () => {
+    const perHour = exposurePerHour({ fruit: findFruit('kiwi')!, dosePercent: 10, thicknessMm: 5, tempC: 4 });
+    const { gentle, tender, stop } = exposureSpans(perHour)!;
+    expect([gentle, tender, stop]).toEqual([{ from: 0.3, to: 1 }, { from: 1, to: 4 }, { from: 4, to: 6 }]);
+    for (const [span, verdict] of [[gentle, 'slight'], [tender, 'tender'], [stop, 'stop']] as const) expect(clock('kiwi', 10, (span.from + span.to) / 2).verdict).toBe(verdict);
+    expect(clock('kiwi', 10, stop.to + 0.1).verdict).toBe('mush');
+    expect(exposureSpans(0)).toBeUndefined();
+    // Hardly any pear would take longer than the two days after which fruit has to be out (common practice).
+    expect(exposureSpans(1e-3)).toEqual({ gentle: { from: 48, to: 48 }, tender: { from: 48, to: 48 }, stop: { from: 48, to: 48 } });
   });
   test('longer, warmer, thinner and more never work less', () =>
     fc.assert(fc.property(fc.constantFrom(...FRUITS), fc.double({ min: 0.5, max: 40, noNaN: true }), fc.double({ min: 0, max: 40, noNaN: true }), fc.double({ min: 2, max: 30, noNaN: true }), (fruit, dosePercent, tempC, thicknessMm) => {

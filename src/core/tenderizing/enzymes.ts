@@ -47,10 +47,19 @@ export function enzymeVerdict(exposure: number): EnzymeVerdict {
 }
 
 /** Hours at which to stop: from where it is tender enough to where it turns to mush, two days at most. Undefined where nothing works. */
-export function stopAfterHours(perHour: number): { from: number; to: number } | undefined {
+export const stopAfterHours = (perHour: number): { from: number; to: number } | undefined => exposureSpans(perHour)?.stop;
+
+export interface ExposureSpans {
+  gentle: { from: number; to: number };
+  tender: { from: number; to: number };
+  stop: { from: number; to: number };
+}
+
+/** The clock in hours: softer, tender, time to stop; after the last it is mush. Nothing goes past two days, when fruit has to be out. Undefined where nothing works. */
+export function exposureSpans(perHour: number): ExposureSpans | undefined {
   if (!(perHour > 0)) return undefined;
-  const at = (exposure: number) => twoDigits(Math.min(FRUIT_STOP_H, exposure / perHour));
-  return { from: at(EXPOSURE.stop), to: at(EXPOSURE.mush) };
+  const [slight, tender, stop, mush] = [EXPOSURE.slight, EXPOSURE.tender, EXPOSURE.stop, EXPOSURE.mush].map((exposure) => twoDigits(Math.min(FRUIT_STOP_H, exposure / perHour))) as [number, number, number, number];
+  return { gentle: { from: slight, to: tender }, tender: { from: tender, to: stop }, stop: { from: stop, to: mush } };
 }
 
 /** No more exact than it is. */

@@ -5,7 +5,7 @@ export {
 } from './soda';
 export { chooseSoda, type MarinadeCharacter, type SodaChoice, type SodaReason } from './chooseSoda';
 export { judgeTenderizing, type JudgementChange, type JudgementReason, type TenderizingAnswer, type TenderizingJudgement } from './judgeTenderizing';
-export { enzyme, ENZYME_VERDICTS, enzymeVerdict, EXPOSURE, exposurePerHour, FRUIT_STOP_H, RIPENESS_SPREAD, stopAfterHours, swapFruit, type EnzymeAdvice, type EnzymeInput, type EnzymeVerdict } from './enzymes';
+export { enzyme, ENZYME_VERDICTS, enzymeVerdict, EXPOSURE, exposurePerHour, exposureSpans, FRUIT_STOP_H, RIPENESS_SPREAD, stopAfterHours, swapFruit, type EnzymeAdvice, type EnzymeInput, type EnzymeVerdict, type ExposureSpans } from './enzymes';
 export { findFruit, FRUITS, type Fruit } from './fruits';
 export { biteOf, MEANS, type Bite, type BiteInput, type TenderizingMeans } from './bite';
 export { compareMeans, FLAVOURS, RISKS, type MeansCompared, type MeansInput, type TenderizingChoice } from './compareMeans';

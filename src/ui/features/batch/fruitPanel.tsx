@@ -1,8 +1,8 @@
 'use client';
 
 import { FRUIT_INGREDIENTS } from '@/core/marinades';
-import { EXPOSURE, FRUITS, RIPENESS_SPREAD, swapFruit, type Fruit } from '@/core/tenderizing';
-import { formatDuration, formatMass, formatNumber, formatRoughly } from '@/core/units';
+import { EXPOSURE, exposureSpans, FRUIT_STOP_H, FRUITS, RIPENESS_SPREAD, swapFruit, type ExposureSpans, type Fruit } from '@/core/tenderizing';
+import { formatDuration, formatMass, formatNumber, formatRoughly, formatTemperature } from '@/core/units';
 import { ENZYME_WORDS } from '@/core/words';
 import { PinMark } from '../../primitives/pinMark';
 import { Slider } from '../../primitives/slider';
@@ -15,6 +15,14 @@ const MOST_PERCENT = 20;
 const LEAST_PERCENT = 1;
 const USUAL: Pick<Fruit, 'activity'> & { dosePercent: number } = { activity: 1, dosePercent: 10 };
 const CHOICES = FRUITS.filter(({ id }) => FRUIT_INGREDIENTS.some((one) => one.id === id));
+const span = ({ from, to }: { from: number; to: number }) => (from >= FRUIT_STOP_H ? `not in ${FRUIT_STOP_H} h` : `${formatRoughly(from * 60)} to ${formatRoughly(to * 60)}`);
+/** The clock, in the colours of its bar. */
+const SPANS: readonly { name: string; colour: string; words: (spans: ExposureSpans) => string }[] = [
+  { name: 'gentle', colour: '#c9e2d8', words: ({ gentle }) => span(gentle) },
+  { name: 'tender', colour: '#7fbf9f', words: ({ tender }) => span(tender) },
+  { name: 'stop', colour: '#e3cf9a', words: ({ stop }) => span(stop) },
+  { name: 'mush', colour: '#c98a8a', words: ({ stop }) => (stop.to >= FRUIT_STOP_H ? `not in ${FRUIT_STOP_H} h` : `after ${formatRoughly(stop.to * 60)}`) },
+];
 const at = (exposure: number) => `${(100 * Math.min(SHOWN_TO, exposure)) / SHOWN_TO}%`;
 const dose = (percent: number) => Math.round(Math.min(MOST_PERCENT, Math.max(0.2, percent)) * 10) / 10;
 
@@ -61,8 +69,10 @@ export function FruitPanel() {
             <span className="absolute inset-y-0 rounded-sm bg-ink/20" style={{ left: at(clock.exposure / RIPENESS_SPREAD), right: `calc(100% - ${at(clock.exposure * RIPENESS_SPREAD)})` }} />
             <span className="absolute inset-y-0 w-1 rounded bg-ink" style={{ left: `calc(${at(clock.exposure)} - 2px)` }} />
           </div>
-          <div className="flex justify-between text-[12px] text-muted"><span>nothing yet</span><span>tender</span><span>mush</span></div>
-          <p className="text-[14px] text-muted">Stop between {formatRoughly(clock.stopAfterHours.from * 60)} and {formatRoughly(clock.stopAfterHours.to * 60)} at this thickness. Ripeness changes it several-fold (the grey band), and it goes on working while it heats. An index set to what cooks do, no measurement.</p>
+          <dl aria-label="The clock of the fruit" className="grid grid-cols-2 gap-x-4 gap-y-2 text-[14px]">
+            {SPANS.map(({ name, colour, words }) => <div key={name} className="border-l-[5px] pl-2 leading-snug" style={{ borderColor: colour }}><dt className="text-[13px] text-muted">{name}</dt><dd className="font-semibold">{words(exposureSpans(clock.perHour)!)}</dd></div>)}
+          </dl>
+          <p className="text-[14px] text-muted">At this thickness and {formatTemperature(plan.marinate.tempC, style)}; with fruit {FRUIT_STOP_H} h is the end. Ripeness changes it several-fold (the grey band), and it goes on working while it heats. An index set to what cooks do, no measurement.</p>
         </>
       ) : <p className="text-[14px] text-muted">{fruitId === 'none' ? 'Left out.' : chosen ? 'It sweetens and flavours, and does not tenderize.' : 'No fresh fruit in this mix. Tender cuts need none; strong fruit is for thick or very tough pieces and for a short time.'}</p>}
     </section>

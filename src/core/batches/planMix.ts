@@ -27,7 +27,7 @@ function withFruit(lines: readonly MarinadeLine[], { fruitId, fruitPercent = USU
   if (fruitId === undefined) return [...lines];
   const fruit = FRUIT_INGREDIENTS.find(({ id }) => id === fruitId);
   const others = lines.filter(({ ingredient }) => ingredient.kind !== 'fruit' && ingredient.id !== fruitId);
-  return fruit ? [...others, { ingredient: fruit, massG: inMix(fruitPercent), note: 'added last' }] : others;
+  return fruit ? [...others, { ingredient: fruit, massG: inMix(fruitPercent), note: 'just before use' }] : others;
 }
 
 /** All of this kind brought to this share of the meat; the plain one is added where the mix has none. */

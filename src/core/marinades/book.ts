@@ -37,7 +37,7 @@ export const STARTER_BOOK: readonly BookEntry[] = [
   },
   {
     name: 'Kiwi and ginger, quick', note: 'Strong fruit: for tough cuts and for a short time only.', ways: ['stir-fry'], forMassG: 1000, minutes: { from: 20, to: 60 }, holdBackShare: 0,
-    lines: [line('tamari', 60), line('kiwi', 35, 'added last'), line('ginger', 12), line('spring-onion', 30), line('potato-starch', 14), line('neutral-oil', 20)],
+    lines: [line('tamari', 60), line('kiwi', 35, 'just before use'), line('ginger', 12), line('spring-onion', 30), line('potato-starch', 14), line('neutral-oil', 20)],
   },
   {
     name: 'Salt, pepper and rosemary', note: 'Nearly dry: seasoned, oiled, nothing in the way.', ways: ['flat-skewers', 'stir-fry', 'cube-skewers', 'table-grill', 'thin-steak'], forMassG: 1000, minutes: { from: 30, to: 720 }, holdBackShare: 0,

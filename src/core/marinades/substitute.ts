@@ -94,7 +94,7 @@ const STAND_INS: Record<string, readonly StandIn[]> = {
   'corn-starch': [{ parts: [['potato-starch', 1]], effect: 'glossier' }],
   'potato-starch': [{ parts: [['corn-starch', 1]], effect: 'a little duller' }],
   // The same exposure: activity times dose to the power 0.8.
-  pear: [{ parts: [['kiwi', 0.045]], effect: 'much less of it, it is strong; add it last and keep to its clock' }, { parts: [['apple', 1]], effect: 'hardly tenderizes' }],
+  pear: [{ parts: [['kiwi', 0.045]], effect: 'much less of it, it is strong; add it just before use and keep to its clock' }, { parts: [['apple', 1]], effect: 'hardly tenderizes' }],
   'rice-vinegar': [{ parts: [['cider-vinegar', 0.9], ['water', 0.1]], effect: 'fruitier' }],
 };
 /** Whether something can take its place. */

@@ -1,10 +1,11 @@
 import type { Shape } from '../cooking';
 import type { Cut } from '../pieces';
 import { biteOf, type Bite, type TenderizingMeans } from './bite';
+import { WHOLE } from './chooseSoda';
+import type { TenderizingChoice } from './compareMeans';
 import { EXPOSURE, exposurePerHour } from './enzymes';
 import { findFruit } from './fruits';
 import { COATED_PERCENT, meansOf, SALTED_PERCENT, type MixCharacter } from './proposeTenderizing';
-import type { TenderizingChoice } from './compareMeans';
 
 /** What a mix can be given beside what it was written with. */
 export const ADDITIONS = ['coat', 'salt', 'fruit'] as const satisfies readonly TenderizingMeans[];
@@ -15,7 +16,6 @@ export const ADDED = { starchPercent: 1, saltPercent: 1, fruitId: 'pear', fruitP
 
 /** From here on the salt is in before the heat: an own estimate. */
 const SALT_LEAST_MIN = 30;
-const WHOLE: readonly Shape[] = ['cubes', 'sliced-after'];
 
 export interface AdditionInput {
   cut: Pick<Cut, 'work'>;
@@ -42,8 +42,8 @@ export interface AdditionAdvice {
 }
 
 /**
- * What would be worth adding to a mix that lacks it (common practice): a starch coat to slices for the pan; salt to whole pieces that have an hour
- * for it; mild fruit to tough slices that stay overnight, in place of soda. The mix is the cook's: it is offered, not done.
+ * What would be worth adding to a mix that lacks it (common practice): a starch coat to slices for the pan; salt to whole pieces that have half
+ * an hour for it; mild fruit to tough slices that stay overnight, in place of soda. The mix is the cook's: it is offered, not done.
  */
 export function worthAdding(input: AdditionInput): AdditionAdvice[] {
   const { shape, mix, choice } = input;

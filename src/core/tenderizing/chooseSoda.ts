@@ -11,7 +11,8 @@ export interface MarinadeCharacter {
   strongFruit: boolean;
 }
 
-const WHOLE: readonly Shape[] = ['cubes', 'sliced-after'];
+/** Marinated and heated in one piece, too thick for what works from the surface. */
+export const WHOLE: readonly Shape[] = ['cubes', 'sliced-after'];
 
 /**
  * Which school of soda, if any, and why (common practice): a tender cut skips it, and so does a marinade with strong fruit;

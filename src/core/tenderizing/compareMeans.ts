@@ -1,7 +1,7 @@
 import type { Shape } from '../cooking';
 import type { Cut } from '../pieces';
 import { biteOf, MEANS, type Bite, type TenderizingMeans } from './bite';
-import type { SodaChoice } from './chooseSoda';
+import { WHOLE, type SodaChoice } from './chooseSoda';
 import { EXPOSURE } from './enzymes';
 import { FORCE_WORK, forceFits, type Force, type ForceChoice } from './force';
 import { soda, SODA_WORK, sodiumLeftMg, type SodaAdvice } from './soda';
@@ -43,7 +43,6 @@ export interface MeansCompared {
   choice?: TenderizingChoice;
 }
 
-const WHOLE: readonly Shape[] = ['cubes', 'sliced-after'];
 /** Salt for an hour or two before it is cooked, and what it adds: 1 % of the meat (common practice), 39 % of it sodium. */
 const SALT_EARLY = { waitMin: 60, sodiumMgPer100G: 393 };
 const COAT_MIN = 3;

@@ -47,6 +47,7 @@ describe('one plan to tenderize over the API', () => {
     expect(await offers(plain)).toEqual(['coat', 'fruit for soda']);
     expect(await offers({ ...plain, minutesLeft: 300 })).toEqual(['coat']);
     expect(await offers({ ...plain, way: 'flat-skewers', choice: { soda: 'skip' } })).toEqual(['fruit']);
+    expect(await offers({ ...plain, way: 'flat-skewers', choice: { soda: 'skip', force: 'needle' } })).toEqual([]);
     expect(await offers({ ...plain, marinadeId: await marinadeId('Fennel and soy'), cut: 'pork-tenderloin' })).toEqual([]);
     expect(await offers(flank)).toEqual([]);
   });

@@ -61,6 +61,26 @@ test.describe('New batch', () => {
     await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('1.23 kg');
   });
 
+  test('what is typed before the catalogue of cuts has come does not push out what was kept', async ({ page, request }) => {
+    const own = [...(await (await request.get('/batches/new')).text()).matchAll(/src="([^"]+\.js)"/g)].map(([, src]) => src!);
+    await page.goto('/batches/new');
+    await pickCut(page, 'The piece', 'pork loin', 'Pork loin, boned');
+    await page.getByLabel('Weight', { exact: true }).fill('1.23 kg');
+    let come = () => {};
+    const late = new Promise<void>((resolve) => (come = resolve));
+    await page.route('**/_next/static/chunks/*.js', async (route) => {
+      if (!own.some((src) => route.request().url().endsWith(src))) await late;
+      await route.fallback();
+    });
+    await page.reload();
+    await page.getByLabel('People', { exact: true }).fill('7');
+    await expect(page.getByRole('combobox', { name: 'The piece' })).not.toHaveValue('Pork loin, boned');
+    come();
+    await expect(page.getByRole('combobox', { name: 'The piece' })).toHaveValue('Pork loin, boned');
+    await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('1.23 kg');
+    await expect(page.getByLabel('People', { exact: true })).toHaveValue('7');
+  });
+
   const nonsense = ['', 'lots', '-5', '0', 'NaN', 'Infinity', '9999999', '5 miles', '<script>alert(1)</script>', '1e999', 'x'.repeat(10_000)];
   for (const field of ['Weight', 'How tall it lies', 'Slices', 'People']) {
     test(`${field}: nonsense gets a word beside the field and changes nothing`, async ({ page }) => {

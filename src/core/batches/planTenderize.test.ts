@@ -87,6 +87,8 @@ describe('one plan with what the mix does', () => {
       expect(Math.abs(made.tenderize.bite.likely - bite.likely)).toBeLessThan(0.7);
       expect(additionWords({ means, insteadOfSoda: false }, STYLE).text).toBeTruthy();
     }
+    // In every hole of a needle fruit would go too deep.
+    expect(offers({ ...inputs, pins: { pierced: true } }).map(({ means }) => means)).toEqual(['coat']);
     // Five hours before the table there is no night for fruit.
     expect(offers({ ...inputs, notBeforeMs: TABLE_MS - 300 * 60_000 }).map(({ means }) => means)).toEqual(['coat']);
   });
@@ -157,6 +159,19 @@ describe('beside the meat', () => {
       expect(minute(made, key, 'endMs')).toBeLessThanOrEqual(minute(made, 'cook', 'startMs'));
     }
     expect(keys(plan({ pins: { holdBackShare: 0 } }))).not.toContain('slurry');
+  });
+  test('nobody is told to taste raw egg or flour, nor to serve it as a dip', () => {
+    const text = (key: 'mix' | 'dip', ...more: Marinade['lines'][number][]) => {
+      const inputs = answers({ cutId: 'beef-flank', way: 'table-grill' });
+      const where = around('beef-flank', held({ holdBackFor: 'dip', lines: [...soyFennel.lines, ...more] }));
+      return jobWords({ key }, { plan: planBatch(inputs, where), inputs, around: where }, STYLE).text;
+    };
+    expect(text('mix')).toContain('Taste it now.');
+    expect(text('dip')).not.toMatch(/cook it through/);
+    for (const id of ['egg', 'egg-white', 'flour', 'rice-flour']) {
+      expect([id, text('mix', line(id, 30))]).toEqual([id, expect.stringMatching(/Taste it before raw egg or flour goes in/)]);
+      expect([id, text('dip', line(id, 30))]).toEqual([id, expect.stringMatching(/cook it through first/)]);
+    }
   });
   test('what was taken after mixing is boiled first', () => {
     const inputs = answers({ cutId: 'beef-flank', way: 'flat-skewers', pins: { splitAfterMixing: true } });

@@ -50,14 +50,15 @@ export function beaten(slice: SlicePlan, force: TenderizePlan['force']): SlicePl
 export function withMix(plan: Omit<TenderizePlan, WithMix>, { cut }: Surroundings, { inputs: { pins, way }, slice, marinate }: { inputs: BatchInputs; slice: SlicePlan; marinate: MarinatePlan }): TenderizePlan {
   const choice = { soda: plan.choice, force: plan.force?.force ?? 'none' } as const;
   const mix = mixCharacter(marinate, { meatG: marinate.diffusion.meatG, fruitExposure: marinate.fruit?.exposure ?? 0, saltPercent: marinate.uptake.equilibriumSaltPercent });
+  const pierced = Boolean(pins.pierced || plan.force?.pierces);
   const eaten = { cut, fibreLengthMm: slice.fibreLengthMm, mix, pink: pins.doneness === 'pink' };
   return {
     ...plan,
     means: meansOf(choice, mix),
     bite: biteOfPlan(eaten, choice),
-    additions: worthAdding({ ...eaten, choice, shape: slice.shape, inPan: way === 'stir-fry', thicknessMm: slice.soakThicknessMm, tempC: enzymeC(marinate.tempC), marinadeMin: marinate.minutes, longestMin: marinate.window.to })
+    additions: worthAdding({ ...eaten, choice, pierced, shape: slice.shape, inPan: way === 'stir-fry', thicknessMm: slice.soakThicknessMm, tempC: enzymeC(marinate.tempC), marinadeMin: marinate.minutes, longestMin: marinate.window.to })
       .filter(({ means }) => pins[ADDITION_PINS[means]] === undefined),
-    conflicts: conflictsOf({ soda: plan.choice, pierced: Boolean(pins.pierced || plan.force?.pierces), acid: mix.acid, sour: marinate.sour, strongFruit: mix.strongFruit, fruitExposure: mix.fruitExposure, marinadeMin: marinate.minutes }),
+    conflicts: conflictsOf({ soda: plan.choice, pierced, acid: mix.acid, sour: marinate.sour, strongFruit: mix.strongFruit, fruitExposure: mix.fruitExposure, marinadeMin: marinate.minutes }),
   };
 }
 

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
+import { COAT_PRACTICE } from '../marinades';
 import { ADDED, biteOfPlan, enzyme, findFruit, worthAdding, type AdditionInput } from '.';
 
 const input: AdditionInput = {
   cut: { work: 'hard' }, shape: 'ribbons', thicknessMm: 4, fibreLengthMm: 4, tempC: 4, inPan: false, marinadeMin: 120, longestMin: 960,
-  choice: { soda: 'rinse-off', force: 'none' }, mix: { acid: false, strongFruit: false, fruitExposure: 0, saltPercent: 1.1, starchPercent: 1 },
+  choice: { soda: 'rinse-off', force: 'none' }, pierced: false, mix: { acid: false, strongFruit: false, fruitExposure: 0, saltPercent: 1.1, starchPercent: 1 },
 };
 const offered = (change: Partial<AdditionInput> = {}) => worthAdding({ ...input, ...change }).map(({ means }) => means);
 
@@ -15,7 +16,7 @@ describe('what a mix lacks (common practice)', () => {
     expect(offered({ inPan: true, mix: bare, shape: 'cubes', longestMin: 60 })).toEqual([]);
     expect(offered({ mix: bare, longestMin: 60 })).toEqual([]);
   });
-  test('a teaspoon of starch to 280 g is the low end, 1 %: 2.7 to 2.8 g a teaspoon', () => expect((280 * ADDED.starchPercent) / 100).toBeCloseTo(2.75, 0));
+  test('the coat that is offered is the low end of common practice', () => expect(ADDED.starchPercent).toBe(COAT_PRACTICE.starchPercent.from));
   test('salt is offered to whole pieces that have time for it', () => {
     const mild = { ...input.mix, saltPercent: 0.4 };
     expect(offered({ shape: 'cubes', mix: mild })).toEqual(['salt']);
@@ -27,7 +28,7 @@ describe('what a mix lacks (common practice)', () => {
     expect(offered()).toEqual(['fruit']);
     expect(worthAdding(input)[0]).toMatchObject({ insteadOfSoda: true });
     expect(worthAdding({ ...input, choice: { soda: 'skip', force: 'none' } })[0]).toMatchObject({ insteadOfSoda: false });
-    for (const none of [{ longestMin: 240 }, { cut: { work: 'some' } }, { cut: { work: 'tender' } }, { shape: 'cubes' }, { mix: { ...input.mix, acid: true } }, { mix: { ...input.mix, fruitExposure: 0.6 } }] as const) expect(offered(none)).not.toContain('fruit');
+    for (const none of [{ longestMin: 240 }, { cut: { work: 'some' } }, { cut: { work: 'tender' } }, { shape: 'cubes' }, { pierced: true }, { mix: { ...input.mix, acid: true } }, { mix: { ...input.mix, fruitExposure: 0.6 } }] as const) expect(offered(none)).not.toContain('fruit');
   });
   test('the fruit that is offered is mild, and tender by then, never further', () => {
     const fruit = findFruit(ADDED.fruitId)!;

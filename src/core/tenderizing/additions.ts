@@ -30,6 +30,8 @@ export interface AdditionInput {
   marinadeMin: number;
   longestMin: number;
   choice: TenderizingChoice;
+  /** By needles, blades or scores: fruit would work in every hole. */
+  pierced: boolean;
   mix: MixCharacter;
   pink?: boolean;
 }
@@ -51,7 +53,7 @@ export function worthAdding(input: AdditionInput): AdditionAdvice[] {
   const wanted: [Addition, boolean][] = [
     ['coat', input.inPan && !whole && mix.starchPercent < COATED_PERCENT],
     ['salt', whole && mix.saltPercent < SALTED_PERCENT && input.marinadeMin >= SALT_LEAST_MIN],
-    ['fruit', !whole && input.cut.work === 'hard' && !mix.acid && mix.fruitExposure < EXPOSURE.slight && overnightFruit(input) >= EXPOSURE.tender],
+    ['fruit', !whole && !input.pierced && input.cut.work === 'hard' && !mix.acid && mix.fruitExposure < EXPOSURE.slight && overnightFruit(input) >= EXPOSURE.tender],
   ];
   return wanted.filter(([, is]) => is).map(([means]) => {
     const added = { ...mix, ...(means === 'coat' ? { starchPercent: ADDED.starchPercent } : means === 'salt' ? { saltPercent: ADDED.saltPercent } : { fruitExposure: overnightFruit(input) }) };

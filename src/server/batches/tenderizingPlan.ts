@@ -33,11 +33,12 @@ export async function tenderizingPlan(request: TenderizingPlanRequest): Promise<
   const hurried = minutesLeft !== undefined && minutesLeft < rinsedSodaMin(massG, thicknessMm) + marinadeMin;
   const proposal = proposeTenderizing({ cut, shape, thicknessMm, mix, hurried });
   const chosen = { soda: choice?.soda ?? proposal.soda, force: choice?.force ?? proposal.force };
-  const conflicts = conflictsOf({ ...mix, soda: chosen.soda, pierced: Boolean(choice?.pierced) || pierces(chosen.force), sour: scaled?.sour ?? false, marinadeMin });
+  const pierced = Boolean(choice?.pierced) || pierces(chosen.force);
+  const conflicts = conflictsOf({ ...mix, soda: chosen.soda, pierced, sour: scaled?.sour ?? false, marinadeMin });
   const why = whyWords({ reason: proposal.sodaReason, forceReason: proposal.forceReason }, judgeTenderizing(cut, { way, fibreLengthMm, thicknessMm }), STYLE);
   const eaten = { cut, fibreLengthMm, mix };
   const longestMin = Math.min(minutesLeft ?? Infinity, marinade?.minutes.to ?? Infinity, WAY_PRACTICE[way].marinadeMin.to);
-  const additions = marinade ? worthAdding({ ...eaten, choice: chosen, shape, inPan: way === 'stir-fry', thicknessMm, tempC, marinadeMin, longestMin }) : [];
+  const additions = marinade ? worthAdding({ ...eaten, choice: chosen, pierced, shape, inPan: way === 'stir-fry', thicknessMm, tempC, marinadeMin, longestMin }) : [];
   return {
     proposed: { soda: proposal.soda, force: proposal.force, when: proposal.when, means: proposal.means, title: meansWords(proposal.means), why, bite: biteOfPlan(eaten, proposal) },
     chosen: { ...chosen, means: meansOf(chosen, mix), bite: biteOfPlan(eaten, chosen), conflicts: conflicts.map((code) => ({ code, ...conflictWords(code) })) },

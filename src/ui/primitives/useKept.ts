@@ -1,9 +1,9 @@
-import { useCallback, useEffect, useEffectEvent, useState } from 'react';
+import { useCallback, useEffect, useEffectEvent, useRef, useState } from 'react';
 
 interface Keeping<T> {
   /** What of the kept one fits now; undefined where it does not. */
   take: (kept: T, now: T) => T | undefined;
-  /** When this changes the kept one is asked for again. */
+  /** While false a kept one that does not fit yet waits; then it is asked for again. What is typed meanwhile is added to it. */
   ready?: boolean;
   /** For this tab, or for this device until it is dropped. */
   on?: 'tab' | 'device';
@@ -19,11 +19,14 @@ interface Kept<T> {
 /** What stands in a form, kept in the browser with every change: a reload in the middle loses nothing. */
 export function useKept<T extends object>(key: string, first: () => T, { take, ready = true, on = 'tab' }: Keeping<T>): Kept<T> {
   const [value, setValue] = useState(first);
+  const waiting = useRef<T>(undefined);
   const restore = useEffectEvent(() => {
     const store = storeOf(on);
     try {
       const kept = JSON.parse(store.getItem(key) ?? 'null') as T | null;
-      if (kept) setValue((now) => take(kept, now) ?? now);
+      const taken = kept ? take(kept, value) : undefined;
+      waiting.current = kept && !taken && !ready ? kept : undefined;
+      if (taken) setValue(taken);
     } catch {
       store.removeItem(key);
     }
@@ -33,12 +36,15 @@ export function useKept<T extends object>(key: string, first: () => T, { take, r
     return () => clearTimeout(timer);
   }, [key, ready]);
   const change = useCallback(
-    (part: Partial<T>) =>
+    (part: Partial<T>) => {
+      if (waiting.current) waiting.current = { ...waiting.current, ...part };
+      const kept = waiting.current;
       setValue((before) => {
         const next = { ...before, ...part };
-        storeOf(on).setItem(key, JSON.stringify(next));
+        storeOf(on).setItem(key, JSON.stringify(kept ?? next));
         return next;
-      }),
+      });
+    },
     [key, on],
   );
   const drop = useCallback(

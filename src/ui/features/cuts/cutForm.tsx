@@ -43,7 +43,7 @@ export function CutForm({ cuts, from, edit }: Props) {
   const { style, decimalComma } = usePreferences();
   const [like, setLike] = useState(from);
   const key = edit ? `${KEY}.change.${edit.id}` : `${KEY}.new.${from.id}`;
-  const { value: form, change, drop } = useKept(key, () => beginWith(edit ? writeOf(edit) : { ...writeOf(from), name: '', otherNames: [] }), { take: (kept) => (kept.composition ? kept : undefined) });
+  const { value: form, change, drop } = useKept(key, () => beginWith(edit ? writeOf(edit) : { ...writeOf(from), name: '', otherNames: [] }), { take: (kept) => (kept.composition ? { ...beginWith(kept), ...kept } : undefined) });
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
   const begin = (cut: Cut) => {

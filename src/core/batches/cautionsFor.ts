@@ -1,5 +1,5 @@
 import type { Shape } from '../cooking';
-import { COOL_ENOUGH_C } from '../marinades';
+import { COOL_ENOUGH_C, notEatenRaw } from '../marinades';
 import { isGame } from '../pieces';
 import { COUNTER_MARINADE_MAX_MIN, FRIDGE_MAX_C, WARM_LIMIT_MIN, warmLimitMin, type Caution } from '../safety';
 import type { BatchInputs } from './inputs';
@@ -40,7 +40,7 @@ export function cautionsFor(plan: Omit<BatchPlan, 'cautions'>, { pins }: BatchIn
 
   if (plan.sides.cooling) cautions.push({ stage: 'marinate', guards: 'illness', code: 'cool-first', coolEnoughC: COOL_ENOUGH_C });
 
-  if (marinate.heldBack === 'clean') cautions.push({ stage: 'marinate', guards: 'illness', code: 'hold-back-first', massG: marinate.heldBackG });
+  if (marinate.heldBack === 'clean') cautions.push({ stage: 'marinate', guards: 'illness', code: 'hold-back-first', massG: marinate.heldBackG, cookFirst: notEatenRaw(marinate.lines) });
   if (marinate.heldBack === 'raw') cautions.push({ stage: 'marinate', guards: 'illness', code: 'held-back-raw' });
   cautions.push({ stage: 'marinate', guards: 'illness', code: 'used-marinade' });
   cautions.push(

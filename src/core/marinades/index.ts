@@ -3,7 +3,7 @@ export { findIngredient, INGREDIENTS } from './ingredients';
 export { STARTER_BOOK, type BookEntry, type MarinadeFacts } from './book';
 export { parseLines, type LineFlag, type ParsedLine } from './parseLines';
 export {
-  HOLD_BACK_PURPOSES, scaleMarinade,
+  HOLD_BACK_PURPOSES, notEatenRaw, scaleMarinade,
   type HoldBackPurpose, type Marinade, type MarinadeLine, type Mixture, type ScaledMarinade,
 } from './scaleMarinade';
 export { measureIngredient, type MeasuredIngredient } from './measureIngredient';

@@ -54,6 +54,9 @@ export interface ScaledMarinade {
   strongFruit: boolean;
 }
 
+/** Egg and flour in the mix: not tasted or served before it was cooked, though no meat touched it (docs/sources.md, "Safety"). */
+export const notEatenRaw = (lines: readonly MarinadeLine[]): boolean => lines.some(({ ingredient: { id, kind, allergens } }) => allergens.includes('egg') || id === 'rice-flour' || (kind === 'starch' && allergens.includes('gluten')));
+
 const ORDER: readonly Ingredient['kind'][] = ['liquid', 'salt', 'sugar', 'acid', 'spice', 'fresh', 'fruit', 'starch', 'oil'];
 const ACID_ENOUGH = 0.03;
 /** Acid of lines that are sour in themselves, share of the meat: an own estimate between yogurt and lime marinades. */

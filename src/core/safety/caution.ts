@@ -23,7 +23,7 @@ export type Caution = { stage: CautionStage; guards: 'illness' | 'injury' | 'res
   | { code: 'means-conflict'; conflict: Conflict }
   | { code: 'cool-first'; coolEnoughC: number }
   | { code: 'strong-fruit'; maxMin: number; minutes: number }
-  | { code: 'hold-back-first'; massG: number }
+  | { code: 'hold-back-first'; massG: number; cookFirst: boolean }
   | { code: 'held-back-raw' }
   | { code: 'used-marinade' }
   | { code: 'counter-marinade'; maxMin: number }

@@ -52,7 +52,7 @@ export function cautionWords(caution: Caution, style: FormatStyle): CautionWords
     case 'strong-fruit':
       return { title: `Fruit for ${formatDuration(caution.minutes)}`, text: `At this thickness stop at about ${formatRoughly(caution.maxMin)}, or it turns to mush; ripe fruit works several times as fast. An estimate.` };
     case 'hold-back-first':
-      return { title: `Hold back ${formatMass(caution.massG, style)} before mixing`, text: 'What never touched raw meat can be brushed on late or served, and frozen as long as no brush from the meat was in it.' };
+      return { title: `Hold back ${formatMass(caution.massG, style)} before mixing`, text: caution.cookFirst ? 'No raw meat has touched it, but raw egg or flour is in it: cook it through before it is served.' : 'What never touched raw meat can be brushed on late or served, and frozen as long as no brush from the meat was in it.' };
     case 'held-back-raw':
       return { title: 'The held-back part is raw', text: 'It was taken after the mix met the meat: bring it to a rolling boil before it is brushed on late or served, or throw it away.' };
     case 'used-marinade':

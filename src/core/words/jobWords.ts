@@ -1,5 +1,5 @@
 import type { BatchInputs, BatchPlan, Surroundings } from '../batches';
-import { COOL_ENOUGH_C, type MarinadeLine } from '../marinades';
+import { COOL_ENOUGH_C, notEatenRaw } from '../marinades';
 import { isTurn, type Job } from '../scheduling';
 import { JOB_SHORT } from './jobNames';
 import { SHAPE_UNITS } from './names';
@@ -20,9 +20,6 @@ export interface JobContext {
   inputs: BatchInputs;
   around: Pick<Surroundings, 'cut' | 'marinade'>;
 }
-
-/** Egg and flour are not eaten raw (docs/sources.md, "Safety"). */
-const rawLines = (lines: readonly MarinadeLine[]) => lines.some(({ ingredient: { id, kind, allergens } }) => allergens.includes('egg') || id === 'rice-flour' || (kind === 'starch' && allergens.includes('gluten')));
 
 /** A job in a cook's words, with the figures of this plan. */
 export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: JobContext, style: FormatStyle): JobWords {
@@ -75,14 +72,14 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, inputs, around }: Jo
     case 'mix': {
       const held = marinate.heldBack === 'clean' && `Hold back ${mass(marinate.heldBackG)} for ${around.marinade.holdBackFor ?? 'later'} before any of it meets the meat.`;
       const hot = sides.cooling && 'Simmer liquids, sugar and spice, let it cool; fresh fruit, starch and oil go in cold.';
-      return say(hot ? 'Simmer the marinade' : 'Mix the marinade', [`${mass(marinate.whole.massG)} in all.`, hot, orderWords(marinate.lines), rawLines(marinate.lines) ? 'Taste it before raw egg or flour goes in.' : 'Taste it now.', held].filter(Boolean).join(' '));
+      return say(hot ? 'Simmer the marinade' : 'Mix the marinade', [`${mass(marinate.whole.massG)} in all.`, hot, orderWords(marinate.lines), notEatenRaw(marinate.lines) ? 'Taste it before raw egg or flour goes in.' : 'Taste it now.', held].filter(Boolean).join(' '));
     }
     case 'cool':
       return say('Let the marinade cool', sides.cooling!.place === 'ice-bath' ? `In a bowl of iced water, stirred, ${span(sides.cooling!.minutes)}, until it is no warmer than ${formatTemperature(COOL_ENOUGH_C, style)}.` : `On the counter, stirred now and then, ${span(sides.cooling!.minutes)}, until it is no warmer than ${formatTemperature(COOL_ENOUGH_C, style)}; iced water under the bowl is much quicker.`);
     case 'glaze':
       return say('Reduce the glaze', `${boilFirst}Simmer the held-back part from ${volume(sides.glaze!.fromMl)} to about ${volume(sides.glaze!.toMl)}, ${span(sides.glaze!.minutes)}, until it coats the spoon. It thickens as it cools.`);
     case 'dip':
-      return say('Make the dip', `${boilFirst}${rawLines(marinate.lines) ? 'Raw egg or flour is in it: cook it through first. ' : ''}${mass(sides.dip!.massG)} of the held-back part in a clean bowl. Taste it: sharper, sweeter, thinner with water.`);
+      return say('Make the dip', `${boilFirst}${notEatenRaw(marinate.lines) ? 'Raw egg or flour is in it: cook it through first. ' : ''}${mass(sides.dip!.massG)} of the held-back part in a clean bowl. Taste it: sharper, sweeter, thinner with water.`);
     case 'slurry':
       return say('Stir the slurry', `${boilFirst}${mass(sides.slurry!.starchG)} of starch and two parts of water, ${volume(sides.slurry!.waterMl)}, in a cup. Stir it again and add it at the end with the held-back part${sides.slurry!.topUpMl > 5 ? `, topped up with about ${volume(sides.slurry!.topUpMl)} of stock or water` : ''}.${marinate.onMeat.starchG > 0 ? ' Less than usual: the meat carries starch already.' : ''}`);
     case 'beat':

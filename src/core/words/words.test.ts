@@ -17,7 +17,8 @@ describe('cautions say what to do and why', () => {
     [{ code: 'hot-room', roomTempC: 33, limitMin: 60 }, /33 °C halves the time.*32 °C.*1 h in all/],
     [{ code: 'rinse-in-bowl' }, /in a bowl, not under the tap.*Splashes/],
     [{ code: 'soapy', percent: 1, sodiumMg: 2737 }, /1 % soda may taste soapy.*2\.7 g sodium.*estimate/],
-    [{ code: 'hold-back-first', massG: 90 }, /Hold back 90 g before mixing/],
+    [{ code: 'hold-back-first', massG: 90, cookFirst: false }, /Hold back 90 g before mixing.*can be brushed on late or served/],
+    [{ code: 'hold-back-first', massG: 90, cookFirst: true }, /raw egg or flour.*cook it through before it is served/],
     [{ code: 'held-back-raw' }, /raw.*rolling boil.*throw it away/],
     [{ code: 'used-marinade' }, /rolling boil/],
     [{ code: 'fridge', maxC: 4 }, /4 °C or colder/],
@@ -36,7 +37,7 @@ describe('cautions say what to do and why', () => {
     expect(said({ code: 'centre-temperature', animal: 'beef', tempC: 63, restMin: 3 }, us)).toMatch(/145 °F/);
     expect(said({ code: 'centre-temperature', animal: 'chicken', tempC: 74, restMin: 0 }, us)).toMatch(/165 °F/);
     expect(said({ code: 'fridge', maxC: 4 }, us)).toMatch(/39 °F/);
-    expect(said({ code: 'hold-back-first', massG: 90 }, us)).toMatch(/3\.17 oz/);
+    expect(said({ code: 'hold-back-first', massG: 90, cookFirst: false }, us)).toMatch(/3\.17 oz/);
   });
 
   test('allergens are all named, alcohol and glutamate beside them', () => {

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { MarinadeResource } from '@/contract/resources';
 import type { MarinadeWork } from '@/contract/views';
-import { coolingMinutes, findIngredient, measureIngredient, scaleMarinade, solveSalt, solveSugar, substitute, USUAL_WATER_FRACTION, type CoolingPlace, type Ingredient, type Marinade, type MarinadeLine, type Solved } from '@/core/marinades';
+import { coolingMinutes, findIngredient, measureIngredient, notEatenRaw, scaleMarinade, solveSalt, solveSugar, substitute, USUAL_WATER_FRACTION, type CoolingPlace, type Ingredient, type Marinade, type MarinadeLine, type Solved } from '@/core/marinades';
 import { formatDuration, formatMass, formatNumber, massFigure } from '@/core/units';
 import { ALLERGEN_NAMES, GUIDANCE_LINE, listOf, orderWords, USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
@@ -78,7 +78,7 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
         </Alive>
         <Alive className="no-print mt-5"><TargetsPanel written={written} lines={lines} ingredients={ingredients} meatG={meatG} holdBackShare={marinade.holdBackShare} targets={targets} onChange={setTargets} /></Alive>
         {problem && <p role="alert" className="mt-3 font-medium text-ox">{problem}</p>}
-        {scaled.heldBackG > 0 && <p className="mt-5 rounded border border-brass-line bg-brass-tint px-3 py-2.5"><strong>Hold back {formatMass(scaled.heldBackG, style)} before mixing</strong>{resource.holdBackFor ? `, for ${resource.holdBackFor}` : ''}. What never touched raw meat can be served.</p>}
+        {scaled.heldBackG > 0 && <p className="mt-5 rounded border border-brass-line bg-brass-tint px-3 py-2.5"><strong>Hold back {formatMass(scaled.heldBackG, style)} before mixing</strong>{resource.holdBackFor ? `, for ${resource.holdBackFor}` : ''}. {notEatenRaw(scaled.lines) ? 'Raw egg or flour is in it: cook it through before it is served.' : 'What never touched raw meat can be served.'}</p>}
         {resource.heated && <p className="mt-3 rounded border border-brass-line bg-brass-tint px-3 py-2.5"><strong>Simmer it, then let it cool:</strong> {cooling('ice-bath')} in iced water, {cooling('bench')} on the counter, before it meets raw meat. Starch, oil and fresh fruit go in cold. An estimate.</p>}
         <div className="mt-3"><LineTable lines={scaled.lines} measured={measured} /></div>
         <div className="no-print mt-4 flex flex-wrap items-center gap-3">

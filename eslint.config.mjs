@@ -2,18 +2,40 @@ import next from 'eslint-config-next';
 import nextTypescript from 'eslint-config-next/typescript';
 
 const clockAndChance = [
-  { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: 'The core has no clock: take the time as an argument.' },
-  { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core has no clock: take the time as an argument.' },
-  { selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']", message: 'The core has no chance: take random numbers as an argument.' },
+  {
+    selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+    message: 'The core has no clock: take the time as an argument.',
+  },
+  {
+    selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+    message: 'The core has no clock: take the time as an argument.',
+  },
+  {
+    selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']",
+    message: 'The core has no chance: take random numbers as an argument.',
+  },
 ];
 
 const config = [
   { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'test-results/**', 'playwright-report/**'] },
   ...next,
   ...nextTypescript,
-  { rules: { '@typescript-eslint/no-explicit-any': 'error', '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }], 'max-params': ['error', 5] } },
+  {
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
+      'max-params': ['error', 5],
+    },
+  },
   { files: ['**/*.test.ts', 'src/core/marinades/ingredientRow.ts'], rules: { 'max-params': 'off' } },
-  { files: ['src/core/**/*.ts'], ignores: ['src/core/**/*.test.ts'], rules: { 'no-restricted-syntax': ['error', ...clockAndChance] } },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['src/core/**/*.test.ts'],
+    rules: { 'no-restricted-syntax': ['error', ...clockAndChance] },
+  },
 ];
 
 export default config;

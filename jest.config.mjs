@@ -1,7 +1,10 @@
 /** Units live beside the code as *.test.ts; the data layer's tests need a server and live in tests/db. */
 const shared = {
   testEnvironment: 'node',
-  transform: { '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022' } }], '^.+/node_modules/.+\\.js$': ['@swc/jest', {}] },
+  transform: {
+    '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022' } }],
+    '^.+/node_modules/.+\\.js$': ['@swc/jest', {}],
+  },
   transformIgnorePatterns: ['/node_modules/(?!(@date-fns/tz)/)'],
   moduleNameMapper: { '^server-only$': '<rootDir>/tests/unit/server-only.ts', '^@/(.*)$': '<rootDir>/src/$1' },
 };

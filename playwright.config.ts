@@ -13,7 +13,10 @@ export default defineConfig({
     locale: 'en-GB',
     viewport: { width: 1280, height: 800 },
     screenshot: 'only-on-failure',
-    launchOptions: { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'] },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
+    },
   },
   projects: [
     { name: 'stories', testMatch: '**/*.spec.ts' },

@@ -14,7 +14,10 @@ await build();
 const require = requireTypeScript();
 const core = (domain) => require(path.join(ROOT, 'src/core', domain));
 const { planBatch } = core('batches');
-const { INGREDIENTS, parseLines, scaleMarinade, solveSalt, solveSugar, substitute, uptake, uptakeCurve, slabInBath } = { ...core('marinades'), ...require(path.join(ROOT, 'src/core/marinades/diffusion.ts')) };
+const { INGREDIENTS, parseLines, scaleMarinade, solveSalt, solveSugar, substitute, uptake, uptakeCurve, slabInBath } = {
+  ...core('marinades'),
+  ...require(path.join(ROOT, 'src/core/marinades/diffusion.ts')),
+};
 const { toMeasures } = core('units');
 const { compareMeans, soda } = core('tenderizing');
 const { sliceGeometry } = core('slicing');
@@ -65,37 +68,139 @@ const mix = scaleMarinade(fixture.soyFennel, 900).lines;
 const meat = { meatG: 900, meatWaterFraction: 0.72 };
 /** Another list each time: the index of names is made once for a list. */
 const OTHERS = [...INGREDIENTS];
-const PASTED = Array.from({ length: 60 }, (_, n) => ['1/4 cup soy sauce', '2 cloves garlic, minced', '1 ½ tbsp honey', '30 g brown sugar', '1 lb river mud', 'Salt, to taste'][n % 6]).join('\n');
+const PASTED = Array.from(
+  { length: 60 },
+  (_, n) =>
+    [
+      '1/4 cup soy sauce',
+      '2 cloves garlic, minced',
+      '1 ½ tbsp honey',
+      '30 g brown sugar',
+      '1 lb river mud',
+      'Salt, to taste',
+    ][n % 6],
+).join('\n');
 const baseline = median(() => JSON.parse(JSON.stringify(fixture.answers())));
 const rows = [
   ['copy of the answers by JSON (baseline)', baseline],
-  ['slices', median((n) => sliceGeometry({ lengthMm: 200 + n, widthMm: 100, heightMm: 30, thicknessMm: 4, bevelDeg: 20 }))],
+  [
+    'slices',
+    median((n) => sliceGeometry({ lengthMm: 200 + n, widthMm: 100, heightMm: 30, thicknessMm: 4, bevelDeg: 20 })),
+  ],
   ['soda', median((n) => soda({ massG: 500 + n, thicknessMm: 4, school: 'leave-in' }))],
   ['measures', median((n) => toMeasures(10 + n))],
-  ['salt uptake with times', median((n) => uptake({ thicknessMm: 4, tempC: 4, meatG: 900 + n, meatWaterFraction: 0.72, bathWaterG: 120, saltG: 9 }))],
-  ['salt, sugar and acid, the curves of a chart', median((n) => uptakeCurve({ thicknessMm: 4, tempC: 4, meatG: 900 + n, meatWaterFraction: 0.72, bathWaterG: 120, saltG: 9 }, 720))],
+  [
+    'salt uptake with times',
+    median((n) =>
+      uptake({ thicknessMm: 4, tempC: 4, meatG: 900 + n, meatWaterFraction: 0.72, bathWaterG: 120, saltG: 9 }),
+    ),
+  ],
+  [
+    'salt, sugar and acid, the curves of a chart',
+    median((n) =>
+      uptakeCurve(
+        { thicknessMm: 4, tempC: 4, meatG: 900 + n, meatWaterFraction: 0.72, bathWaterG: 120, saltG: 9 },
+        720,
+      ),
+    ),
+  ],
   ['a pasted list of 60 lines', median((n) => parseLines(PASTED, n % 2 ? INGREDIENTS : OTHERS), 9, 3)],
-  ['salt solved for', median((n) => solveSalt(mix, meat, { targetPercent: 0.9 + (n % 60) / 100, salt: INGREDIENTS.find(({ id }) => id === 'salt-fine') }))],
-  ['sugar solved for', median((n) => solveSugar(mix, meat, { targetPercent: 2 + (n % 60) / 100, sugar: INGREDIENTS.find(({ id }) => id === 'sugar') }))],
-  ['without soy, wheat and alcohol', median(() => substitute(mix, { without: ['soy', 'gluten'], noAlcohol: true }, INGREDIENTS))],
-  ['means to tenderize, side by side', median((n) => compareMeans({ cut: { work: 'hard' }, shape: 'ribbons', fibreLengthMm: 4, thicknessMm: 4, massG: 500 + n, fruitExposure: 0 }))],
+  [
+    'salt solved for',
+    median((n) =>
+      solveSalt(mix, meat, {
+        targetPercent: 0.9 + (n % 60) / 100,
+        salt: INGREDIENTS.find(({ id }) => id === 'salt-fine'),
+      }),
+    ),
+  ],
+  [
+    'sugar solved for',
+    median((n) =>
+      solveSugar(mix, meat, { targetPercent: 2 + (n % 60) / 100, sugar: INGREDIENTS.find(({ id }) => id === 'sugar') }),
+    ),
+  ],
+  [
+    'without soy, wheat and alcohol',
+    median(() => substitute(mix, { without: ['soy', 'gluten'], noAlcohol: true }, INGREDIENTS)),
+  ],
+  [
+    'means to tenderize, side by side',
+    median((n) =>
+      compareMeans({
+        cut: { work: 'hard' },
+        shape: 'ribbons',
+        fibreLengthMm: 4,
+        thicknessMm: 4,
+        massG: 500 + n,
+        fruitExposure: 0,
+      }),
+    ),
+  ],
   ['the same slab by finite differences', median(finiteDifferences, 7, 1)],
-  ['roots and 50 points of the slab', median((n) => { const slab = slabInBath(0.2 + n * 1e-5); for (let i = 1; i <= 50; i++) slab.centre(i / 50); })],
-  ['whole plan, stir-fry', median((n) => planBatch(fixture.answers({ massG: 900 + n }), fixture.around('chicken-thigh')))],
-  ['whole plan, skewers overnight', median((n) => planBatch(fixture.answers({ way: 'flat-skewers', massG: 1250 + n, pins: { marinadeMin: 900 } }), fixture.around('lamb-leg', fixture.dryCumin)))],
+  [
+    'roots and 50 points of the slab',
+    median((n) => {
+      const slab = slabInBath(0.2 + n * 1e-5);
+      for (let i = 1; i <= 50; i++) slab.centre(i / 50);
+    }),
+  ],
+  [
+    'whole plan, stir-fry',
+    median((n) => planBatch(fixture.answers({ massG: 900 + n }), fixture.around('chicken-thigh'))),
+  ],
+  [
+    'whole plan, skewers overnight',
+    median((n) =>
+      planBatch(
+        fixture.answers({ way: 'flat-skewers', massG: 1250 + n, pins: { marinadeMin: 900 } }),
+        fixture.around('lamb-leg', fixture.dryCumin),
+      ),
+    ),
+  ],
 ];
-for (const [name, grid] of [['firming 60 mm, useful grid', undefined], ['firming 60 mm, 16 cells a side, 10 s (reference)', { cells: 16, ratio: 0.8, stepS: 10 }]]) {
-  const freeze = () => firming({ meat: { water: 0.7, protein: 0.19, fat: 0.1, ash: 0.01, freezingPointC: -1.1 }, lengthMm: 140, widthMm: 100, heightMm: 60, startC: 4, freezerC: -18, surface: SURFACE_COEFFICIENTS.fan }, grid);
+for (const [name, grid] of [
+  ['firming 60 mm, useful grid', undefined],
+  ['firming 60 mm, 16 cells a side, 10 s (reference)', { cells: 16, ratio: 0.8, stepS: 10 }],
+]) {
+  const freeze = () =>
+    firming(
+      {
+        meat: { water: 0.7, protein: 0.19, fat: 0.1, ash: 0.01, freezingPointC: -1.1 },
+        lengthMm: 140,
+        widthMm: 100,
+        heightMm: 60,
+        startC: 4,
+        freezerC: -18,
+        surface: SURFACE_COEFFICIENTS.fan,
+      },
+      grid,
+    );
   if (!grid) for (let warm = 0; warm < 12; warm++) freeze();
   rows.push([`${name}: ideal from ${freeze().idealFromMin.toFixed(1)} min`, medianOf(grid ? 1 : 9, freeze)]);
 }
 {
-  const piece = { meat: { water: 0.7, protein: 0.19, fat: 0.1, ash: 0.01, freezingPointC: -1.1 }, lengthMm: 140, widthMm: 100, heightMm: 60, startC: 4, freezerC: -18, surface: SURFACE_COEFFICIENTS.fan };
-  rows.push([`firming 60 mm, grid of the plan: ideal from ${firmingTimes(piece).idealFromMin.toFixed(1)} min`, medianOf(15, () => firmingTimes(piece))]);
-  rows.push(['learning the freezer from one report', medianOf(9, () => learnFreezer(UNKNOWN_FREEZER, 'right', { ...piece, minutes: 90 }))]);
+  const piece = {
+    meat: { water: 0.7, protein: 0.19, fat: 0.1, ash: 0.01, freezingPointC: -1.1 },
+    lengthMm: 140,
+    widthMm: 100,
+    heightMm: 60,
+    startC: 4,
+    freezerC: -18,
+    surface: SURFACE_COEFFICIENTS.fan,
+  };
+  rows.push([
+    `firming 60 mm, grid of the plan: ideal from ${firmingTimes(piece).idealFromMin.toFixed(1)} min`,
+    medianOf(15, () => firmingTimes(piece)),
+  ]);
+  rows.push([
+    'learning the freezer from one report',
+    medianOf(9, () => learnFreezer(UNKNOWN_FREEZER, 'right', { ...piece, minutes: 90 })),
+  ]);
 }
 console.log('\nThe sums, median of one call\n');
-for (const [name, ms] of rows) console.log(`  ${name.padEnd(72)} ${ms.toFixed(4).padStart(10)} ms ${(ms / baseline).toFixed(1).padStart(10)} x`);
+for (const [name, ms] of rows)
+  console.log(`  ${name.padEnd(72)} ${ms.toFixed(4).padStart(10)} ms ${(ms / baseline).toFixed(1).padStart(10)} x`);
 
 const cluster = await startCluster('test');
 await migrate(cluster.url, { reset: true });
@@ -114,7 +219,12 @@ async function throughTheApi(url) {
     const times = [];
     for (let n = 0; n < 60; n++) {
       const from = performance.now();
-      await (await fetch(`${url}/api/v1${route}`, body && { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })).text();
+      await (
+        await fetch(
+          `${url}/api/v1${route}`,
+          body && { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) },
+        )
+      ).text();
       times.push(performance.now() - from);
     }
     return times.slice(10).sort((a, b) => a - b)[25];
@@ -125,40 +235,102 @@ async function throughTheApi(url) {
     ['/health'],
     ['/calc/slices', { lengthMm: 200, widthMm: 100, heightMm: 30, thicknessMm: 4 }],
     ['/calc/soda', { massG: 500, thicknessMm: 4, school: 'leave-in' }],
-    ['/calc/uptake', { thicknessMm: 4, tempC: 4, meatG: 500, meatWaterFraction: 0.7, bathWaterG: 40, saltG: 9, minutes: 60 }],
+    [
+      '/calc/uptake',
+      { thicknessMm: 4, tempC: 4, meatG: 500, meatWaterFraction: 0.7, bathWaterG: 40, saltG: 9, minutes: 60 },
+    ],
     ['/calc/measures', { ingredient: 'soy sauce', massG: 62 }],
     ['/calc/tenderizing-plan', { cut: 'beef-flank', way: 'stir-fry', thicknessMm: 4, massG: 800 }],
-    ['/calc/marinade', { lines: [{ ingredient: 'soy sauce', massG: 60 }, { ingredient: 'honey', massG: 20 }], meatG: 900, saltPercent: 1.2 }],
+    [
+      '/calc/marinade',
+      {
+        lines: [
+          { ingredient: 'soy sauce', massG: 60 },
+          { ingredient: 'honey', massG: 20 },
+        ],
+        meatG: 900,
+        saltPercent: 1.2,
+      },
+    ],
     ['/marinades/parse', { text: PASTED }],
     ['/batches?limit=50'],
   ]) {
     const ms = route === '/health' ? health : await timed(route, body);
-    console.log(`  ${route.padEnd(42)} ${ms.toFixed(2).padStart(10)} ms ${(ms / health).toFixed(2).padStart(10)} x health`);
+    console.log(
+      `  ${route.padEnd(42)} ${ms.toFixed(2).padStart(10)} ms ${(ms / health).toFixed(2).padStart(10)} x health`,
+    );
   }
 }
 
 async function inTheBrowser(url) {
   const { chromium } = createRequire(import.meta.url)('@playwright/test');
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'] });
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
+  });
   const { items } = await (await fetch(`${url}/api/v1/batches?limit=50`)).json();
   const batch = items.find(({ name }) => name === 'Cumin lamb skewers');
   const marinade = (await (await fetch(`${url}/api/v1/marinades?limit=1`)).json()).items[0];
-  const pages = { Today: '/', Batches: '/batches', 'New batch': '/batches/new', Batch: `/batches/${batch.id}?stage=slice`, Firm: `/batches/${batch.id}?stage=firm`, Cuts: '/cuts', Cooking: `/cook?batch=${batch.id}`, Marinades: '/marinades', Marinade: `/marinades/${marinade.id}`, Log: '/log' };
+  const pages = {
+    Today: '/',
+    Batches: '/batches',
+    'New batch': '/batches/new',
+    Batch: `/batches/${batch.id}?stage=slice`,
+    Firm: `/batches/${batch.id}?stage=firm`,
+    Cuts: '/cuts',
+    Cooking: `/cook?batch=${batch.id}`,
+    Marinades: '/marinades',
+    Marinade: `/marinades/${marinade.id}`,
+    Log: '/log',
+  };
 
   console.log('\nFirst-load JavaScript, KiB gzip: scripts the page itself names\n');
   for (const [name, route] of Object.entries(pages)) {
     const html = await (await fetch(url + route)).text();
-    const scripts = [...new Set([...html.matchAll(/<script[^>]+src="([^"]+\.js)"(?![^>]*nomodule)/gi)].filter(([tag]) => !/nomodule/i.test(tag)).map(([, src]) => src))];
-    const sizes = await Promise.all(scripts.map(async (src) => gzipSync(Buffer.from(await (await fetch(url + src)).arrayBuffer())).length));
+    const scripts = [
+      ...new Set(
+        [...html.matchAll(/<script[^>]+src="([^"]+\.js)"(?![^>]*nomodule)/gi)]
+          .filter(([tag]) => !/nomodule/i.test(tag))
+          .map(([, src]) => src),
+      ),
+    ];
+    const sizes = await Promise.all(
+      scripts.map(async (src) => gzipSync(Buffer.from(await (await fetch(url + src)).arrayBuffer())).length),
+    );
     console.log(`  ${name.padEnd(42)} ${(sizes.reduce((sum, size) => sum + size, 0) / 1024).toFixed(0).padStart(10)}`);
   }
 
   const slice = `/batches/${batch.id}?stage=slice`;
   const firm = `/batches/${batch.id}?stage=firm`;
-  await redrawn(browser, 'From a slider move to the redrawn plan', url + slice, { drawn: 'svg[aria-label*="cuts"]', watch: { attributes: true, attributeFilter: ['aria-label'] }, knob: '[role=slider][aria-label="Thickness"]', by: 'key' });
-  await redrawn(browser, 'From a drag of the blade to the redrawn plan', url + slice, { drawn: 'svg[aria-label*="cuts"]', watch: { attributes: true, attributeFilter: ['aria-label'] }, knob: '[role=slider][aria-label="Blade, turn"]', by: 'drag' });
-  await redrawn(browser, 'From a drag of the time to the redrawn freezing', url + firm, { drawn: '[role=slider][aria-label="Minutes looked at"]', watch: { attributes: true, attributeFilter: ['aria-valuenow'] }, knob: 'svg[aria-label="Firmness and temperature over time"]', by: 'drag' });
-  await redrawn(browser, 'From a move of the time to the redrawn chart of the marinade', `${url}/batches/${batch.id}?stage=marinate`, { drawn: '.recharts-surface', watch: { attributes: true, subtree: true, characterData: true, childList: true }, knob: '[role=slider][aria-label="Time in the marinade"]', by: 'key' });
+  await redrawn(browser, 'From a slider move to the redrawn plan', url + slice, {
+    drawn: 'svg[aria-label*="cuts"]',
+    watch: { attributes: true, attributeFilter: ['aria-label'] },
+    knob: '[role=slider][aria-label="Thickness"]',
+    by: 'key',
+  });
+  await redrawn(browser, 'From a drag of the blade to the redrawn plan', url + slice, {
+    drawn: 'svg[aria-label*="cuts"]',
+    watch: { attributes: true, attributeFilter: ['aria-label'] },
+    knob: '[role=slider][aria-label="Blade, turn"]',
+    by: 'drag',
+  });
+  await redrawn(browser, 'From a drag of the time to the redrawn freezing', url + firm, {
+    drawn: '[role=slider][aria-label="Minutes looked at"]',
+    watch: { attributes: true, attributeFilter: ['aria-valuenow'] },
+    knob: 'svg[aria-label="Firmness and temperature over time"]',
+    by: 'drag',
+  });
+  await redrawn(
+    browser,
+    'From a move of the time to the redrawn chart of the marinade',
+    `${url}/batches/${batch.id}?stage=marinate`,
+    {
+      drawn: '.recharts-surface',
+      watch: { attributes: true, subtree: true, characterData: true, childList: true },
+      knob: '[role=slider][aria-label="Time in the marinade"]',
+      by: 'key',
+    },
+  );
   await browser.close();
 }
 
@@ -180,16 +352,25 @@ async function redrawn(browser, title, address, how) {
       // A pointer that the page was never given cannot be captured; the drag is held by hand instead.
       control.setPointerCapture = () => undefined;
       control.hasPointerCapture = () => true;
-      const pointer = (type, x, y) => control.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerId: 1, clientX: x, clientY: y, button: 0 }));
+      const pointer = (type, x, y) =>
+        control.dispatchEvent(
+          new PointerEvent(type, { bubbles: true, pointerId: 1, clientX: x, clientY: y, button: 0 }),
+        );
       if (by === 'drag') pointer('pointerdown', from.x, from.y);
       const measured = [];
       for (let move = 0; move < 60; move++) {
         const changed = new Promise((done) => {
-          new MutationObserver((_, observer) => { observer.disconnect(); done(); }).observe(document.querySelector(drawn), watch);
+          new MutationObserver((_, observer) => {
+            observer.disconnect();
+            done();
+          }).observe(document.querySelector(drawn), watch);
           setTimeout(done, 1000);
         });
         const start = performance.now();
-        if (by === 'key') control.dispatchEvent(new KeyboardEvent('keydown', { key: move % 2 ? 'ArrowRight' : 'ArrowLeft', bubbles: true }));
+        if (by === 'key')
+          control.dispatchEvent(
+            new KeyboardEvent('keydown', { key: move % 2 ? 'ArrowRight' : 'ArrowLeft', bubbles: true }),
+          );
         else pointer('pointermove', from.x + (move % 2 ? 50 : 10) + move, from.y);
         await changed;
         document.body.getBoundingClientRect();
@@ -200,7 +381,9 @@ async function redrawn(browser, title, address, how) {
     }, how);
     const [p50, p95] = [times[30], times[56]];
     unthrottled ??= p50;
-    console.log(`  ${`${slowdown}x CPU slowdown`.padEnd(42)} p50 ${p50.toFixed(1).padStart(6)}   p95 ${p95.toFixed(1).padStart(6)}   ${(p50 / unthrottled).toFixed(1)} x`);
+    console.log(
+      `  ${`${slowdown}x CPU slowdown`.padEnd(42)} p50 ${p50.toFixed(1).padStart(6)}   p95 ${p95.toFixed(1).padStart(6)}   ${(p50 / unthrottled).toFixed(1)} x`,
+    );
     await page.close();
   }
 }

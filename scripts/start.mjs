@@ -14,7 +14,8 @@ let ending = false;
 async function end(code) {
   if (ending) return;
   ending = true;
-  const gone = app && app.child.exitCode === null ? new Promise((resolve) => app.child.once('exit', resolve)) : undefined;
+  const gone =
+    app && app.child.exitCode === null ? new Promise((resolve) => app.child.once('exit', resolve)) : undefined;
   app?.child.kill('SIGTERM');
   await gone;
   if (cluster?.startedHere) await stopCluster();
@@ -55,7 +56,8 @@ try {
   console.log(`\nReady after ${secondsSoFar()} s:  ${app.url}\nCtrl-C stops it.`);
   keepDatabaseUp();
   app.child.on('exit', (code) => {
-    if (!ending) console.error(`\nThe app ended by itself (${code}). Start again; everything saved is kept.\n${app.output()}`);
+    if (!ending)
+      console.error(`\nThe app ended by itself (${code}). Start again; everything saved is kept.\n${app.output()}`);
     end(1);
   });
 } catch (error) {

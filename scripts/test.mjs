@@ -1,4 +1,4 @@
-/** npm test: types, lint, layers, units, database, browser. --only checks,units,browser picks some; --shots renews docs/screenshots. */
+/** npm test: types, format, lint, layers, units, database, browser. --only checks,units,browser picks some; --shots renews docs/screenshots. */
 import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { installPostgres, migrate, startCluster, stopCluster } from './db.mjs';
@@ -52,7 +52,10 @@ async function suite(title, file, work, read) {
   failures.push(`${title}\n${failed.output ?? explain(failed)}`);
 }
 
-const jestCounts = ({ numPassedTests, numFailedTests, numFailedTestSuites }) => ({ passed: numPassedTests, failed: numFailedTests + (numFailedTests ? 0 : numFailedTestSuites) });
+const jestCounts = ({ numPassedTests, numFailedTests, numFailedTestSuites }) => ({
+  passed: numPassedTests,
+  failed: numFailedTests + (numFailedTests ? 0 : numFailedTestSuites),
+});
 const browserCounts = ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected });
 
 async function end() {
@@ -72,13 +75,21 @@ try {
     await check('Route types', () => run('npx', ['next', 'typegen']));
     await check('Types', () => run('npx', ['tsc', '--noEmit']));
     await check('Types of the core', () => run('npx', ['tsc', '-p', 'tsconfig.core.json', '--noEmit']));
+    await check('Format', () => run('npx', ['prettier', '--check', '.']));
     await check('Lint', () => run('npx', ['eslint', '.', '--max-warnings', '0']));
     await check('Layers', () => run('npx', ['depcruise', 'src', '--config', '.dependency-cruiser.cjs']));
     await check('Lock file names no host', () => {
-      if (/"resolved": "https?:/.test(readFileSync(path.join(ROOT, 'package-lock.json'), 'utf8'))) throw new Error('package-lock.json has resolved fields with a host');
+      if (/"resolved": "https?:/.test(readFileSync(path.join(ROOT, 'package-lock.json'), 'utf8')))
+        throw new Error('package-lock.json has resolved fields with a host');
     });
   }
-  if (wants('units')) await suite('Units', 'units.json', (report) => run('npx', ['jest', '--selectProjects', 'units', '--json', `--outputFile=${report}`]), jestCounts);
+  if (wants('units'))
+    await suite(
+      'Units',
+      'units.json',
+      (report) => run('npx', ['jest', '--selectProjects', 'units', '--json', `--outputFile=${report}`]),
+      jestCounts,
+    );
 
   if (wants('db') || wants('browser')) {
     await step('Test database', async () => {
@@ -86,7 +97,16 @@ try {
       await migrate(cluster.url, { reset: true });
     });
   }
-  if (wants('db')) await suite('Database', 'database.json', (report) => run('npx', ['jest', '--selectProjects', 'database', '--runInBand', '--json', `--outputFile=${report}`], { env: { DATABASE_URL: cluster.url, MINCE_ZONE: 'Europe/London' } }), jestCounts);
+  if (wants('db'))
+    await suite(
+      'Database',
+      'database.json',
+      (report) =>
+        run('npx', ['jest', '--selectProjects', 'database', '--runInBand', '--json', `--outputFile=${report}`], {
+          env: { DATABASE_URL: cluster.url, MINCE_ZONE: 'Europe/London' },
+        }),
+      jestCounts,
+    );
 
   if (wants('browser')) {
     await step('Build', build);
@@ -96,7 +116,17 @@ try {
       await loadDemo(app.url);
     });
     const project = shots ? 'shots' : 'stories';
-    await suite('Browser', 'browser.json', (report) => run('npx', ['playwright', 'test', '--project', project, ...process.argv.filter((arg) => arg.startsWith('--grep'))], { env: { BASE_URL: app.url, DATABASE_URL: cluster.url, PLAYWRIGHT_JSON_OUTPUT_NAME: report } }), browserCounts);
+    await suite(
+      'Browser',
+      'browser.json',
+      (report) =>
+        run(
+          'npx',
+          ['playwright', 'test', '--project', project, ...process.argv.filter((arg) => arg.startsWith('--grep'))],
+          { env: { BASE_URL: app.url, DATABASE_URL: cluster.url, PLAYWRIGHT_JSON_OUTPUT_NAME: report } },
+        ),
+      browserCounts,
+    );
   }
 } catch (error) {
   totals.failed++;

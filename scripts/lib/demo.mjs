@@ -8,7 +8,11 @@ const DAY_MS = 86_400_000;
 /** Loads demo/*.json through the public API, as a cook would enter it; days count from today. Does nothing when there are meals. */
 export async function loadDemo(url) {
   const call = async (method, route, body) => {
-    const answer = await fetch(`${url}/api/v1${route}`, { method, headers: { 'Content-Type': 'application/json' }, body: body && JSON.stringify(body) });
+    const answer = await fetch(`${url}/api/v1${route}`, {
+      method,
+      headers: { 'Content-Type': 'application/json' },
+      body: body && JSON.stringify(body),
+    });
     const text = await answer.text();
     if (!answer.ok) throw Object.assign(new Error(`The demo data was refused at ${route}`), { output: text });
     return text && JSON.parse(text);
@@ -26,10 +30,25 @@ export async function loadDemo(url) {
       const notBefore = new Date(Math.min(Date.now(), Date.parse(tableAt) - 2 * DAY_MS)).toISOString();
       const made = await call('POST', '/batches', { ...batch, marinadeId, mealId, tableAt, notBefore });
       for (const job of done && made.schedule.ok ? made.schedule.jobs : []) {
-        await call('POST', `/batches/${made.id}/events`, { id: randomUUID(), kind: 'job-started', jobKey: job.key, at: job.startAt });
-        await call('POST', `/batches/${made.id}/events`, { id: randomUUID(), kind: 'job-done', jobKey: job.key, at: job.endAt });
+        await call('POST', `/batches/${made.id}/events`, {
+          id: randomUUID(),
+          kind: 'job-started',
+          jobKey: job.key,
+          at: job.startAt,
+        });
+        await call('POST', `/batches/${made.id}/events`, {
+          id: randomUUID(),
+          kind: 'job-done',
+          jobKey: job.key,
+          at: job.endAt,
+        });
       }
-      if (tasting) await call('POST', '/tastings', { ...tasting, batchId: made.id, tastedAt: new Date(Date.parse(tableAt) + 3_600_000).toISOString() });
+      if (tasting)
+        await call('POST', '/tastings', {
+          ...tasting,
+          batchId: made.id,
+          tastedAt: new Date(Date.parse(tableAt) + 3_600_000).toISOString(),
+        });
     }
   }
   return `${demo.meals.length} meals`;
@@ -37,8 +56,12 @@ export async function loadDemo(url) {
 
 /** The instant at which a clock in that zone shows this time, so many days from today. */
 function instantAt(day, time, zone) {
-  const [date] = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short' }).format(Date.now() + day * DAY_MS).split(' ');
+  const [date] = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short' })
+    .format(Date.now() + day * DAY_MS)
+    .split(' ');
   const asUtc = Date.parse(`${date}T${time}:00Z`);
-  const shown = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'medium' }).format(asUtc);
+  const shown = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'medium' }).format(
+    asUtc,
+  );
   return new Date(asUtc - (Date.parse(`${shown.replace(' ', 'T')}Z`) - asUtc)).toISOString();
 }

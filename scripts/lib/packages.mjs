@@ -6,10 +6,19 @@ import { Stop } from './say.mjs';
 
 export function checkNode() {
   const [major, minor] = process.versions.node.split('.').map(Number);
-  if (major < 20 || (major === 20 && minor < 9)) throw new Stop(`Mince needs Node.js 20.9 or newer; this is ${process.versions.node}. Install a newer one and start again.`);
+  if (major < 20 || (major === 20 && minor < 9))
+    throw new Stop(
+      `Mince needs Node.js 20.9 or newer; this is ${process.versions.node}. Install a newer one and start again.`,
+    );
 }
 
-const hashOf = (files) => files.reduce((hash, file) => hash.update(file).update(readFileSync(path.join(ROOT, file))), createHash('sha256').update(process.version)).digest('hex');
+const hashOf = (files) =>
+  files
+    .reduce(
+      (hash, file) => hash.update(file).update(readFileSync(path.join(ROOT, file))),
+      createHash('sha256').update(process.version),
+    )
+    .digest('hex');
 
 /** Installs the packages of the lock file unless the last install was of the same one. */
 export async function installPackages() {
@@ -36,7 +45,14 @@ function filesBelow(folder) {
 
 /** Builds the app unless nothing it is made of changed since the last build. */
 export async function build() {
-  const inputs = [...filesBelow('src'), ...(existsSync(path.join(ROOT, 'public')) ? filesBelow('public') : []), 'package-lock.json', 'next.config.ts', 'tsconfig.json', 'postcss.config.mjs'];
+  const inputs = [
+    ...filesBelow('src'),
+    ...(existsSync(path.join(ROOT, 'public')) ? filesBelow('public') : []),
+    'package-lock.json',
+    'next.config.ts',
+    'tsconfig.json',
+    'postcss.config.mjs',
+  ];
   const stamp = path.join(ROOT, '.next', 'mince-built');
   const wanted = hashOf(inputs.filter((file) => statSync(path.join(ROOT, file)).isFile()).sort());
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return 'nothing changed';
@@ -51,7 +67,8 @@ export const isRoot = () => process.getuid?.() === 0;
 export async function aptInstall(name, isThere) {
   if (isThere()) return 'there';
   const command = `apt-get update && apt-get install -y ${name}`;
-  if (!isRoot()) throw new Stop(`${name} is missing. Run this once, then start again:\n\n    sudo sh -c '${command}'\n`);
+  if (!isRoot())
+    throw new Stop(`${name} is missing. Run this once, then start again:\n\n    sudo sh -c '${command}'\n`);
   await run('sh', ['-c', command], { env: { DEBIAN_FRONTEND: 'noninteractive' } });
   if (!isThere()) throw new Stop(`${name} was installed but cannot be found. Check: ${command}`);
   return 'installed';

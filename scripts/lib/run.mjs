@@ -9,7 +9,11 @@ export const ROOT = fileURLToPath(new URL('../../', import.meta.url));
  */
 export function run(command, args, { cwd = ROOT, env = {}, live = false, allowFailure = false, input } = {}) {
   return new Promise((resolve, reject) => {
-    const child = spawn(command, args, { cwd, env: { ...process.env, ...env }, stdio: [input === undefined ? 'ignore' : 'pipe', live ? 'inherit' : 'pipe', live ? 'inherit' : 'pipe'] });
+    const child = spawn(command, args, {
+      cwd,
+      env: { ...process.env, ...env },
+      stdio: [input === undefined ? 'ignore' : 'pipe', live ? 'inherit' : 'pipe', live ? 'inherit' : 'pipe'],
+    });
     let output = '';
     child.stdout?.on('data', (chunk) => (output += chunk));
     child.stderr?.on('data', (chunk) => (output += chunk));

@@ -23,7 +23,8 @@ export function explain(error) {
   const text = `${error?.message ?? error}\n${error?.output ?? ''}`;
   if (error instanceof Stop) return error.message;
   if (/ENOSPC|No space left/i.test(text)) return 'The disk is full. Free some space and start again; nothing was lost.';
-  if (/EACCES|Permission denied/i.test(text)) return `A file could not be written: ${firstLine(text)}. Check who owns the project folder.`;
+  if (/EACCES|Permission denied/i.test(text))
+    return `A file could not be written: ${firstLine(text)}. Check who owns the project folder.`;
   return `${firstLine(text)}${error?.output ? `\n\n${tail(error.output)}` : ''}`;
 }
 

@@ -7,7 +7,9 @@ export default function ErrorPage({ reset }: { reset: () => void }) {
     <section className="mx-auto max-w-xl px-5 py-20" role="alert">
       <h1>That went wrong</h1>
       <p className="mt-3">Mince could not show this page. What you typed is kept on this device.</p>
-      <Button className="mt-6" onClick={reset}>Try again</Button>
+      <Button className="mt-6" onClick={reset}>
+        Try again
+      </Button>
     </section>
   );
 }

@@ -19,7 +19,9 @@ export default async function Layout({ children }: { children: ReactNode }) {
       <body>
         <PreferencesProvider system={system} locale={locale}>
           <ToastProvider>
-            <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-white focus:p-3">Skip to the work</a>
+            <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-white focus:p-3">
+              Skip to the work
+            </a>
             <Header />
             <main id="main">{children}</main>
           </ToastProvider>

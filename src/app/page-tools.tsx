@@ -11,7 +11,8 @@ export interface Search {
 }
 
 /** One text from the address. */
-export const text = (value: string | string[] | undefined): string | undefined => (typeof value === 'string' ? value : undefined);
+export const text = (value: string | string[] | undefined): string | undefined =>
+  typeof value === 'string' ? value : undefined;
 
 /** One id from the address; anything else is as good as none. */
 export function one(value: string | string[] | undefined): string | undefined {
@@ -20,10 +21,16 @@ export function one(value: string | string[] | undefined): string | undefined {
 }
 
 /** An address within the app, to go back to; nothing that leads elsewhere. */
-export const within = (value: string | string[] | undefined): string | undefined => (typeof value === 'string' && /^\/(?![/\\])[\w\-/?=&.]{0,200}$/.test(value) ? value : undefined);
+export const within = (value: string | string[] | undefined): string | undefined =>
+  typeof value === 'string' && /^\/(?![/\\])[\w\-/?=&.]{0,200}$/.test(value) ? value : undefined;
 
 export function offsetOf(value: string | string[] | undefined): number {
-  const offset = z.coerce.number().int().min(0).max(1_000_000).safeParse(value ?? 0);
+  const offset = z.coerce
+    .number()
+    .int()
+    .min(0)
+    .max(1_000_000)
+    .safeParse(value ?? 0);
   return offset.success ? offset.data : 0;
 }
 

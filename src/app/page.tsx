@@ -9,5 +9,8 @@ export const metadata: Metadata = { title: 'Today · Mince' };
 export default async function Page({ searchParams }: Search) {
   const [{ meal }, style] = await Promise.all([searchParams, readPreferences()]);
   const nowMs = Date.now();
-  return page(() => loadToday(nowMs, style, one(meal)), (data) => <TodayScreen {...data} nowMs={nowMs} />);
+  return page(
+    () => loadToday(nowMs, style, one(meal)),
+    (data) => <TodayScreen {...data} nowMs={nowMs} />,
+  );
 }

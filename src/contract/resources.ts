@@ -2,7 +2,14 @@ import { z } from 'zod';
 import { LIMITS, WRAPS, type Freezer, type Pins } from '@/core/batches';
 import { SHAPES, USES, WAYS } from '@/core/cooking';
 import { FIRMNESS_REPORTS, FREEZER_PRESETS, SOLVED_SHAPES, THAW_PLACES } from '@/core/firming';
-import { ALLERGENS, COOLING_PLACES, FRUIT_INGREDIENTS, HOLD_BACK_PURPOSES, INGREDIENT_KINDS, type Ingredient } from '@/core/marinades';
+import {
+  ALLERGENS,
+  COOLING_PLACES,
+  FRUIT_INGREDIENTS,
+  HOLD_BACK_PURPOSES,
+  INGREDIENT_KINDS,
+  type Ingredient,
+} from '@/core/marinades';
 import { ANIMALS, FATS, FORMS, SUITS, WORKS, type Cut } from '@/core/pieces';
 import { EVENT_KINDS } from '@/core/progress';
 import { JOB_KEYS, STAGES } from '@/core/scheduling';
@@ -17,16 +24,29 @@ const note = z.string().trim().max(2000);
 const measureIds = USUAL_MEASURES.map((measure) => measure.id) as [string, ...string[]];
 const measures = z.array(z.enum(measureIds)).min(1).describe('Spoons and cups this kitchen owns');
 
-const known = z.strictObject({ lnStrength: within(-3, 3), lnError: within(0.01, 2) }).describe('How strong the freezer is beside its preset, natural logarithm, and its standard deviation');
-export const freezer = z.strictObject({ tempC: limited(LIMITS.freezerC), lies: z.enum(FREEZER_PRESETS), known }) satisfies z.ZodType<Freezer>;
+const known = z
+  .strictObject({ lnStrength: within(-3, 3), lnError: within(0.01, 2) })
+  .describe('How strong the freezer is beside its preset, natural logarithm, and its standard deviation');
+export const freezer = z.strictObject({
+  tempC: limited(LIMITS.freezerC),
+  lies: z.enum(FREEZER_PRESETS),
+  known,
+}) satisfies z.ZodType<Freezer>;
 const slicerStacks = z.array(dialStack).max(40).describe('Stacks cut at settings of the slicing machine');
-const currency = z.string().regex(/^[A-Z]{3}$/, 'a currency code of three letters').describe('ISO 4217');
+const currency = z
+  .string()
+  .regex(/^[A-Z]{3}$/, 'a currency code of three letters')
+  .describe('ISO 4217');
 
 export const household = z.object({ id, name, zone, measures, freezer, slicerStacks, currency, version: z.int() });
 export const householdWrite = z.strictObject({
-  name, zone,
+  name,
+  zone,
   measures: measures.optional().describe('Left out: as they are'),
-  freezer: freezer.partial({ known: true }).optional().describe('Left out: as it is; what was learned stays unless it is given'),
+  freezer: freezer
+    .partial({ known: true })
+    .optional()
+    .describe('Left out: as it is; what was learned stays unless it is given'),
   slicerStacks: slicerStacks.optional().describe('Left out: as they are'),
   currency: currency.optional(),
 });
@@ -34,58 +54,71 @@ export const householdWrite = z.strictObject({
 export const meal = z.object({ ...stored, name, tableAt: instant, zone, people: z.int() });
 export const mealWrite = z.strictObject({ name, tableAt: instant, people: z.int().min(1).max(1000) });
 
-export const pins = z.strictObject({
-  trimmedG: limited(LIMITS.massG),
-  pieces: z.int().min(LIMITS.pieces.min).max(LIMITS.pieces.max),
-  pricePerKg: limited(LIMITS.pricePerKg),
-  lengthMm: limited(LIMITS.sideMm),
-  widthMm: limited(LIMITS.sideMm),
-  grainDeg: within(-90, 90),
-  grainPitchDeg: within(-60, 60),
-  yawDeg: within(-90, 90),
-  bevelDeg: within(0, 60),
-  stripWidthMm: within(2, 50),
-  shape: z.enum(SHAPES),
-  firmMin: within(0, 2880),
-  frozen: z.boolean(),
-  thawPlace: z.enum(THAW_PLACES),
-  startC: limited(LIMITS.startC),
-  freezerC: limited(LIMITS.freezerC),
-  lies: z.enum(FREEZER_PRESETS),
-  wrap: z.enum(WRAPS),
-  solid: z.enum(SOLVED_SHAPES),
-  soda: z.enum(['leave-in', 'rinse-off', 'skip']),
-  sodaPercent: limited(LIMITS.percent),
-  sodaMin: within(1, 240),
-  sodaRinses: z.int().min(0).max(6),
-  force: z.enum(['none', ...FORCES]),
-  forceWhen: z.enum(FORCE_TIMES),
-  beatToMm: limited(LIMITS.beatToMm),
-  fruitId: z.enum(['none', ...FRUIT_INGREDIENTS.map((one) => one.id)]),
-  fruitPercent: limited(LIMITS.fruitPercent),
-  starchPercent: limited(LIMITS.starchPercent),
-  oilPercent: limited(LIMITS.oilPercent),
-  oilFirst: z.boolean(),
-  coolIn: z.enum(COOLING_PLACES),
-  marinadeMin: limited(LIMITS.minutes),
-  marinadePlace: z.enum(['fridge', 'counter']),
-  holdBackShare: within(0, 0.8),
-  saltPercent: limited(LIMITS.saltPercent),
-  splitAfterMixing: z.boolean(),
-  pierced: z.boolean(),
-  doneness: z.enum(['guidance', 'pink']),
-  soakMin: within(0, 480),
-  lots: z.int().min(LIMITS.lots.min).max(LIMITS.lots.max),
-  roomTempC: within(-10, 50),
-  fridgeTempC: within(-1, 12),
-}).partial() satisfies z.ZodType<Pins>;
+export const pins = z
+  .strictObject({
+    trimmedG: limited(LIMITS.massG),
+    pieces: z.int().min(LIMITS.pieces.min).max(LIMITS.pieces.max),
+    pricePerKg: limited(LIMITS.pricePerKg),
+    lengthMm: limited(LIMITS.sideMm),
+    widthMm: limited(LIMITS.sideMm),
+    grainDeg: within(-90, 90),
+    grainPitchDeg: within(-60, 60),
+    yawDeg: within(-90, 90),
+    bevelDeg: within(0, 60),
+    stripWidthMm: within(2, 50),
+    shape: z.enum(SHAPES),
+    firmMin: within(0, 2880),
+    frozen: z.boolean(),
+    thawPlace: z.enum(THAW_PLACES),
+    startC: limited(LIMITS.startC),
+    freezerC: limited(LIMITS.freezerC),
+    lies: z.enum(FREEZER_PRESETS),
+    wrap: z.enum(WRAPS),
+    solid: z.enum(SOLVED_SHAPES),
+    soda: z.enum(['leave-in', 'rinse-off', 'skip']),
+    sodaPercent: limited(LIMITS.percent),
+    sodaMin: within(1, 240),
+    sodaRinses: z.int().min(0).max(6),
+    force: z.enum(['none', ...FORCES]),
+    forceWhen: z.enum(FORCE_TIMES),
+    beatToMm: limited(LIMITS.beatToMm),
+    fruitId: z.enum(['none', ...FRUIT_INGREDIENTS.map((one) => one.id)]),
+    fruitPercent: limited(LIMITS.fruitPercent),
+    starchPercent: limited(LIMITS.starchPercent),
+    oilPercent: limited(LIMITS.oilPercent),
+    oilFirst: z.boolean(),
+    coolIn: z.enum(COOLING_PLACES),
+    marinadeMin: limited(LIMITS.minutes),
+    marinadePlace: z.enum(['fridge', 'counter']),
+    holdBackShare: within(0, 0.8),
+    saltPercent: limited(LIMITS.saltPercent),
+    splitAfterMixing: z.boolean(),
+    pierced: z.boolean(),
+    doneness: z.enum(['guidance', 'pink']),
+    soakMin: within(0, 480),
+    lots: z.int().min(LIMITS.lots.min).max(LIMITS.lots.max),
+    roomTempC: within(-10, 50),
+    fridgeTempC: within(-1, 12),
+  })
+  .partial() satisfies z.ZodType<Pins>;
 
 /** The part of a batch that is stored as JSON, version 1. */
-export const storedPlan = z.object({ thicknessMm: limited(LIMITS.thicknessMm), notBeforeMs: z.number().optional(), pins });
+export const storedPlan = z.object({
+  thicknessMm: limited(LIMITS.thicknessMm),
+  notBeforeMs: z.number().optional(),
+  pins,
+});
 
 const share = within(0, 1);
-const composition = z.strictObject({ water: within(0.3, 0.95), protein: share, fat: share, ash: share }).refine(({ water, protein, fat, ash }) => Math.abs(water + protein + fat + ash - 1) <= 0.05, 'the parts must add up to 1, give or take 0.05');
-const trimLoss = z.strictObject({ from: within(0, 0.8), to: within(0, 0.8) }).refine(({ from, to }) => from <= to, 'from must not be more than to');
+const composition = z
+  .strictObject({ water: within(0.3, 0.95), protein: share, fat: share, ash: share })
+  .refine(
+    ({ water, protein, fat, ash }) => Math.abs(water + protein + fat + ash - 1) <= 0.05,
+    'the parts must add up to 1, give or take 0.05',
+  );
+const trimLoss = z
+  .strictObject({ from: within(0, 0.8), to: within(0, 0.8) })
+  .refine(({ from, to }) => from <= to, 'from must not be more than to');
 
 const cutFields = {
   work: z.enum(WORKS),
@@ -106,8 +139,12 @@ const cutFields = {
 /** The part of an own cut that is stored as JSON, version 1. */
 export const storedCut = z.object(cutFields) satisfies z.ZodType<Omit<Cut, 'id' | 'name' | 'animal' | 'own'>>;
 export const cutWrite = z.strictObject({ name, animal: z.enum(ANIMALS), ...cutFields });
-export const cut = z.object({ ...cutWrite.shape, id: z.string(), own: z.boolean(), version: z.int().describe('0: of the catalogue, which does not change') });
-
+export const cut = z.object({
+  ...cutWrite.shape,
+  id: z.string(),
+  own: z.boolean(),
+  version: z.int().describe('0: of the catalogue, which does not change'),
+});
 
 export const batchWrite = z.strictObject({
   name: name.optional().describe('Left out: from cut and way'),
@@ -124,7 +161,15 @@ export const batchWrite = z.strictObject({
   pins: pins.default({}),
 });
 
-const job = z.object({ key: z.enum(JOB_KEYS), stage: z.enum(STAGES), minutes: z.number(), hands: z.boolean(), place: z.string(), startAt: instant, endAt: instant });
+const job = z.object({
+  key: z.enum(JOB_KEYS),
+  stage: z.enum(STAGES),
+  minutes: z.number(),
+  hands: z.boolean(),
+  place: z.string(),
+  startAt: instant,
+  endAt: instant,
+});
 
 export const batch = z.object({
   ...stored,
@@ -135,13 +180,26 @@ export const batch = z.object({
   zone,
   pins,
   schedule: z.discriminatedUnion('ok', [
-    z.object({ ok: z.literal(true), startAt: instant, warmMin: z.number(), warmLimitMin: z.number(), lateByMin: z.number(), lots: z.int(), jobs: z.array(job) }),
+    z.object({
+      ok: z.literal(true),
+      startAt: instant,
+      warmMin: z.number(),
+      warmLimitMin: z.number(),
+      lateByMin: z.number(),
+      lots: z.int(),
+      jobs: z.array(job),
+    }),
     z.object({ ok: z.literal(false), reason: z.string() }),
   ]),
 });
 
 /** Parts of a long piece, from one end to the other. */
-export const divideRequest = z.strictObject({ parts: z.array(z.strictObject({ lengthMm: limited(LIMITS.sideMm), heightMm: limited(LIMITS.heightMm) })).min(2).max(6) });
+export const divideRequest = z.strictObject({
+  parts: z
+    .array(z.strictObject({ lengthMm: limited(LIMITS.sideMm), heightMm: limited(LIMITS.heightMm) }))
+    .min(2)
+    .max(6),
+});
 export const divideResponse = z.object({ items: z.array(batch) });
 export type DivideRequest = z.infer<typeof divideRequest>;
 
@@ -160,23 +218,46 @@ export const ingredientWrite = z.strictObject({
   strongEnzyme: z.boolean().default(false),
   alcohol: z.boolean().default(false),
   glutamate: z.boolean().default(false),
-  piece: z.strictObject({ name: z.string().trim().min(1).max(40), massG: within(0.05, 5000) }).nullable().default(null).describe('What it is counted in at home'),
+  piece: z
+    .strictObject({ name: z.string().trim().min(1).max(40), massG: within(0.05, 5000) })
+    .nullable()
+    .default(null)
+    .describe('What it is counted in at home'),
 });
-export const ingredient = z.object({ ...ingredientWrite.shape, id: z.string(), own: z.boolean(), version: z.int().describe('0: comes with Mince and does not change') }) satisfies z.ZodType<Omit<Ingredient, 'otherNames' | 'allergens' | 'piece'>>;
+export const ingredient = z.object({
+  ...ingredientWrite.shape,
+  id: z.string(),
+  own: z.boolean(),
+  version: z.int().describe('0: comes with Mince and does not change'),
+}) satisfies z.ZodType<Omit<Ingredient, 'otherNames' | 'allergens' | 'piece'>>;
 
-const minutes = z.object({ from: within(0, 4320), to: within(0, 4320) }).refine(({ from, to }) => from <= to, 'from must not be after to');
+const minutes = z
+  .object({ from: within(0, 4320), to: within(0, 4320) })
+  .refine(({ from, to }) => from <= to, 'from must not be after to');
 
 export const marinadeWrite = z.strictObject({
   name,
   note: note.default(''),
-  ways: z.array(z.enum(USES)).max(USES.length).default([...WAYS]),
+  ways: z
+    .array(z.enum(USES))
+    .max(USES.length)
+    .default([...WAYS]),
   forMassG: limited(LIMITS.massG),
   minutes,
   holdBackShare: within(0, 0.8).default(0),
   holdBackFor: z.enum(HOLD_BACK_PURPOSES).optional(),
   heated: z.boolean().default(false).describe('Warmed on the stove: it cools before it meets raw meat'),
   oilFirst: z.boolean().default(false).describe('Oil from the start; else last'),
-  lines: z.array(z.strictObject({ ingredientId: z.string().min(1).max(60), massG: within(0.01, 30_000), note: z.string().trim().max(200).default('') })).min(1).max(60),
+  lines: z
+    .array(
+      z.strictObject({
+        ingredientId: z.string().min(1).max(60),
+        massG: within(0.01, 30_000),
+        note: z.string().trim().max(200).default(''),
+      }),
+    )
+    .min(1)
+    .max(60),
 });
 export const marinade = z.object({ ...stored, ...marinadeWrite.shape });
 
@@ -204,7 +285,10 @@ export const tastingWrite = z.strictObject({
 export const tasting = z.object({ ...stored, ...tastingWrite.shape });
 
 /** What a report on the freezer carries. */
-export const firmnessPayload = z.strictObject({ report: z.enum(FIRMNESS_REPORTS), minutes: within(1, 2880).optional() });
+export const firmnessPayload = z.strictObject({
+  report: z.enum(FIRMNESS_REPORTS),
+  minutes: within(1, 2880).optional(),
+});
 
 export type IngredientResource = z.infer<typeof ingredient>;
 export type IngredientWrite = z.infer<typeof ingredientWrite>;

@@ -11,8 +11,12 @@ export const within = (min: number, max: number) => z.number().min(min).max(max)
 /** What every stored resource carries beside its own fields. */
 export const stored = { id, version: z.int(), createdAt: instant, updatedAt: instant };
 
-export const pageQuery = z.object({ limit: z.coerce.number().int().min(1).max(200).default(50), offset: z.coerce.number().int().min(0).max(1_000_000).default(0) });
-export const pageOf = <T extends z.ZodType>(item: T) => z.object({ items: z.array(item), total: z.int(), limit: z.int(), offset: z.int(), next: z.string().nullable() });
+export const pageQuery = z.object({
+  limit: z.coerce.number().int().min(1).max(200).default(50),
+  offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
+});
+export const pageOf = <T extends z.ZodType>(item: T) =>
+  z.object({ items: z.array(item), total: z.int(), limit: z.int(), offset: z.int(), next: z.string().nullable() });
 
 export const problem = z.object({
   type: z.string(),

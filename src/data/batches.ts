@@ -5,7 +5,10 @@ import type { BatchRow, EventRow, PieceRow } from './tables';
 import type { Scope } from './versioned';
 
 export async function savePiece(db: Db, { householdId }: Scope, piece: PieceRow): Promise<void> {
-  await db('piece').insert({ ...piece, household_id: householdId }).onConflict('batch_id').merge();
+  await db('piece')
+    .insert({ ...piece, household_id: householdId })
+    .onConflict('batch_id')
+    .merge();
 }
 
 export async function piecesOf(db: Db, { householdId }: Scope, batchIds: string[]): Promise<PieceRow[]> {
@@ -13,14 +16,32 @@ export async function piecesOf(db: Db, { householdId }: Scope, batchIds: string[
 }
 
 /** The planned jobs as they now stand; what was done is in the events. */
-export async function replaceJobs(db: Db, { householdId }: Scope, batchId: string, jobs: readonly Job[]): Promise<void> {
+export async function replaceJobs(
+  db: Db,
+  { householdId }: Scope,
+  batchId: string,
+  jobs: readonly Job[],
+): Promise<void> {
   await db('job').where({ household_id: householdId, batch_id: batchId }).delete();
   if (jobs.length === 0) return;
-  await db('job').insert(jobs.map(({ key, stage, place, hands, startMs, endMs }) => ({ household_id: householdId, batch_id: batchId, key, stage, place, hands, starts_at: new Date(startMs), ends_at: new Date(endMs) })));
+  await db('job').insert(
+    jobs.map(({ key, stage, place, hands, startMs, endMs }) => ({
+      household_id: householdId,
+      batch_id: batchId,
+      key,
+      stage,
+      place,
+      hands,
+      starts_at: new Date(startMs),
+      ends_at: new Date(endMs),
+    })),
+  );
 }
 
 export async function batchesOfMeal(db: Db, { householdId }: Scope, mealId: string): Promise<BatchRow[]> {
-  return db('batch').where({ household_id: householdId, meal_id: mealId, deleted_at: null }).orderBy(['table_at', 'created_at', 'id']);
+  return db('batch')
+    .where({ household_id: householdId, meal_id: mealId, deleted_at: null })
+    .orderBy(['table_at', 'created_at', 'id']);
 }
 
 /** Batches by id, those put away included. */
@@ -29,7 +50,11 @@ export async function batchesById(db: Db, { householdId }: Scope, ids: string[])
 }
 
 /** Batches of a meal that were planned for its old hour move with it. */
-export async function moveBatches(db: Db, { householdId }: Scope, { mealId, from, to, zone }: { mealId: string; from: Date; to: Date; zone: string }): Promise<string[]> {
+export async function moveBatches(
+  db: Db,
+  { householdId }: Scope,
+  { mealId, from, to, zone }: { mealId: string; from: Date; to: Date; zone: string },
+): Promise<string[]> {
   const rows = await db('batch')
     .where({ household_id: householdId, meal_id: mealId, deleted_at: null, table_at: from })
     .update({ table_at: to, zone, version: db.raw('version + 1'), updated_at: db.fn.now() })
@@ -38,8 +63,16 @@ export async function moveBatches(db: Db, { householdId }: Scope, { mealId, from
 }
 
 /** Adds an event; the same id a second time changes nothing. @returns true when it was new */
-export async function addEvent(db: Db, { householdId }: Scope, event: Pick<EventRow, 'id' | 'batch_id' | 'kind' | 'job_key' | 'at' | 'zone' | 'payload'>): Promise<boolean> {
-  const rows = await db('event').insert({ ...event, payload: JSON.stringify(event.payload), household_id: householdId }).onConflict('id').ignore().returning('id');
+export async function addEvent(
+  db: Db,
+  { householdId }: Scope,
+  event: Pick<EventRow, 'id' | 'batch_id' | 'kind' | 'job_key' | 'at' | 'zone' | 'payload'>,
+): Promise<boolean> {
+  const rows = await db('event')
+    .insert({ ...event, payload: JSON.stringify(event.payload), household_id: householdId })
+    .onConflict('id')
+    .ignore()
+    .returning('id');
   return rows.length > 0;
 }
 
@@ -54,11 +87,19 @@ export async function eventsOf(db: Db, { householdId }: Scope, batchIds: string[
 /** Ids of meals with something on the table from `since` on, soonest first; else the last one before. */
 export async function nearestMealId(db: Db, { householdId }: Scope, since: Date): Promise<string | undefined> {
   const meals = () => db('meal').where({ household_id: householdId, deleted_at: null });
-  const next = (await meals().where('table_at', '>=', since).orderBy(['table_at', 'id']).first()) as { id: string } | undefined;
-  const last = next ?? ((await meals().orderBy([{ column: 'table_at', order: 'desc' }, 'id']).first()) as { id: string } | undefined);
+  const next = (await meals().where('table_at', '>=', since).orderBy(['table_at', 'id']).first()) as
+    { id: string } | undefined;
+  const last =
+    next ??
+    ((await meals()
+      .orderBy([{ column: 'table_at', order: 'desc' }, 'id'])
+      .first()) as { id: string } | undefined);
   return last?.id;
 }
 
 export async function mealAt(db: Db, { householdId }: Scope, tableAt: Date): Promise<{ id: string } | undefined> {
-  return db('meal').where({ household_id: householdId, deleted_at: null, table_at: tableAt }).orderBy(['created_at', 'id']).first();
+  return db('meal')
+    .where({ household_id: householdId, deleted_at: null, table_at: tableAt })
+    .orderBy(['created_at', 'id'])
+    .first();
 }

@@ -10,11 +10,15 @@ describe('errors of the driver', () => {
     ['the server is starting', driver('57P03')],
     ['a connection failed', driver('08006')],
     ['the client noticed first', new Error('Connection terminated unexpectedly')],
-    ['no connection in time', Object.assign(new Error('Knex: Timeout acquiring a connection'), { name: 'KnexTimeoutError' })],
+    [
+      'no connection in time',
+      Object.assign(new Error('Knex: Timeout acquiring a connection'), { name: 'KnexTimeoutError' }),
+    ],
     ['both addresses refuse', new AggregateError([driver('ECONNREFUSED'), driver('ECONNREFUSED')])],
   ])('%s: the store is away', (_, error) => expect(asFailure(error)).toBeInstanceOf(StoreAway));
 
-  test('a full disk is a full disk', () => expect(asFailure(driver('53100', 'No space left on device'))).toBeInstanceOf(StoreFull));
+  test('a full disk is a full disk', () =>
+    expect(asFailure(driver('53100', 'No space left on device'))).toBeInstanceOf(StoreFull));
 
   test.each([
     ['a check', '23514', 'piece_mass_g_check'],

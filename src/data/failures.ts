@@ -18,9 +18,20 @@ const AWAY = /^(08|57P0)|ECONNREFUSED|ECONNRESET|EPIPE|ETIMEDOUT|ENOTFOUND/;
 
 /** Translates the driver's errors, in this one place. */
 export function asFailure(error: unknown): unknown {
-  const { code = '', message = '', constraint = '', name = '' } = (error ?? {}) as { code?: string; message?: string; constraint?: string; name?: string };
-  if (AWAY.test(code) || name === 'KnexTimeoutError' || /Connection terminated|timeout expired|acquiring a connection|Connection ended/i.test(message)) return new StoreAway('the database is away', { cause: error });
-  if (error instanceof AggregateError && error.errors.some((one) => AWAY.test((one as { code?: string }).code ?? ''))) return new StoreAway('the database is away', { cause: error });
+  const {
+    code = '',
+    message = '',
+    constraint = '',
+    name = '',
+  } = (error ?? {}) as { code?: string; message?: string; constraint?: string; name?: string };
+  if (
+    AWAY.test(code) ||
+    name === 'KnexTimeoutError' ||
+    /Connection terminated|timeout expired|acquiring a connection|Connection ended/i.test(message)
+  )
+    return new StoreAway('the database is away', { cause: error });
+  if (error instanceof AggregateError && error.errors.some((one) => AWAY.test((one as { code?: string }).code ?? '')))
+    return new StoreAway('the database is away', { cause: error });
   if (code === '53100') return new StoreFull('the disk is full', { cause: error });
   if (/^23|^22/.test(code)) return new RuleBroken(constraint || message);
   return error;

@@ -9,7 +9,10 @@ export async function firstHousehold(db: Db = database()): Promise<HouseholdRow 
 }
 
 /** Makes the household once, however many requests ask at the same time; `furnish` fills it in the same transaction. */
-export function ensureHousehold(values: Pick<HouseholdRow, 'name' | 'zone'>, furnish: (db: Db, household: HouseholdRow) => Promise<void>): Promise<HouseholdRow> {
+export function ensureHousehold(
+  values: Pick<HouseholdRow, 'name' | 'zone'>,
+  furnish: (db: Db, household: HouseholdRow) => Promise<void>,
+): Promise<HouseholdRow> {
   return transaction(async (trx) => {
     await trx.raw('select pg_advisory_xact_lock(?)', [FIRST_HOUSEHOLD_LOCK]);
     const known = await firstHousehold(trx);
@@ -20,12 +23,24 @@ export function ensureHousehold(values: Pick<HouseholdRow, 'name' | 'zone'>, fur
   });
 }
 
-type HouseholdValues = Partial<Pick<HouseholdRow, 'name' | 'zone' | 'measures' | 'freezer' | 'slicer_stacks' | 'currency'>>;
+type HouseholdValues = Partial<
+  Pick<HouseholdRow, 'name' | 'zone' | 'measures' | 'freezer' | 'slicer_stacks' | 'currency'>
+>;
 
-export async function updateHousehold(id: string, { freezer, slicer_stacks, ...values }: HouseholdValues, db: Db = database()): Promise<HouseholdRow> {
+export async function updateHousehold(
+  id: string,
+  { freezer, slicer_stacks, ...values }: HouseholdValues,
+  db: Db = database(),
+): Promise<HouseholdRow> {
   // Arrays would reach jsonb as PostgreSQL arrays.
-  const json = { ...(freezer === undefined ? {} : { freezer: JSON.stringify(freezer) }), ...(slicer_stacks === undefined ? {} : { slicer_stacks: JSON.stringify(slicer_stacks) }) };
-  const [row] = await db('household').where({ id }).update({ ...values, ...json, version: db.raw('version + 1'), updated_at: db.fn.now() }).returning('*');
+  const json = {
+    ...(freezer === undefined ? {} : { freezer: JSON.stringify(freezer) }),
+    ...(slicer_stacks === undefined ? {} : { slicer_stacks: JSON.stringify(slicer_stacks) }),
+  };
+  const [row] = await db('household')
+    .where({ id })
+    .update({ ...values, ...json, version: db.raw('version + 1'), updated_at: db.fn.now() })
+    .returning('*');
   return row as HouseholdRow;
 }
 

@@ -13,12 +13,24 @@ export interface Page {
   offset: number;
 }
 
-export async function insertRow<Row extends Versioned>(db: Db, table: string, { householdId }: Scope, values: Partial<Row>): Promise<Row> {
-  const [row] = await db(table).insert({ ...values, household_id: householdId }).returning('*');
+export async function insertRow<Row extends Versioned>(
+  db: Db,
+  table: string,
+  { householdId }: Scope,
+  values: Partial<Row>,
+): Promise<Row> {
+  const [row] = await db(table)
+    .insert({ ...values, household_id: householdId })
+    .returning('*');
   return row as Row;
 }
 
-export async function findRow<Row extends Versioned>(db: Db, table: string, { householdId }: Scope, id: string): Promise<Row | undefined> {
+export async function findRow<Row extends Versioned>(
+  db: Db,
+  table: string,
+  { householdId }: Scope,
+  id: string,
+): Promise<Row | undefined> {
   return (await db(table).where({ household_id: householdId, id, deleted_at: null }).first()) as Row | undefined;
 }
 
@@ -27,7 +39,12 @@ export async function findRow<Row extends Versioned>(db: Db, table: string, { ho
  * @returns the new row, or undefined when there is none
  * @throws VersionConflict with the current row
  */
-export async function updateRow<Row extends Versioned>(db: Db, table: string, { householdId }: Scope, { id, version, values }: { id: string; version?: number; values: Partial<Row> }): Promise<Row | undefined> {
+export async function updateRow<Row extends Versioned>(
+  db: Db,
+  table: string,
+  { householdId }: Scope,
+  { id, version, values }: { id: string; version?: number; values: Partial<Row> },
+): Promise<Row | undefined> {
   const [row] = await db(table)
     .where({ household_id: householdId, id, deleted_at: null, ...(version === undefined ? {} : { version }) })
     .update({ ...values, version: db.raw('version + 1'), updated_at: db.fn.now() })
@@ -42,15 +59,38 @@ export async function updateRow<Row extends Versioned>(db: Db, table: string, { 
 export const removeRow = (db: Db, table: string, scope: Scope, { id, version }: { id: string; version?: number }) =>
   updateRow<Versioned>(db, table, scope, { id, version, values: { deleted_at: new Date() } });
 
-export async function restoreRow<Row extends Versioned>(db: Db, table: string, { householdId }: Scope, id: string): Promise<Row | undefined> {
-  const [row] = await db(table).where({ household_id: householdId, id }).whereNotNull('deleted_at').update({ deleted_at: null, version: db.raw('version + 1'), updated_at: db.fn.now() }).returning('*');
+export async function restoreRow<Row extends Versioned>(
+  db: Db,
+  table: string,
+  { householdId }: Scope,
+  id: string,
+): Promise<Row | undefined> {
+  const [row] = await db(table)
+    .where({ household_id: householdId, id })
+    .whereNotNull('deleted_at')
+    .update({ deleted_at: null, version: db.raw('version + 1'), updated_at: db.fn.now() })
+    .returning('*');
   return row as Row | undefined;
 }
 
 export async function listRows<Row extends Versioned>(
-  db: Db, table: string, { householdId }: Scope, { limit, offset, orderBy, where = {} }: Page & { orderBy: { column: string; order: 'asc' | 'desc' }[]; where?: object },
+  db: Db,
+  table: string,
+  { householdId }: Scope,
+  {
+    limit,
+    offset,
+    orderBy,
+    where = {},
+  }: Page & { orderBy: { column: string; order: 'asc' | 'desc' }[]; where?: object },
 ): Promise<{ rows: Row[]; total: number }> {
   const matching = () => db(table).where({ household_id: householdId, deleted_at: null, ...where });
-  const [rows, counted] = await Promise.all([matching().orderBy([...orderBy, { column: 'id' }]).limit(limit).offset(offset), matching().count({ count: '*' }).first()]);
+  const [rows, counted] = await Promise.all([
+    matching()
+      .orderBy([...orderBy, { column: 'id' }])
+      .limit(limit)
+      .offset(offset),
+    matching().count({ count: '*' }).first(),
+  ]);
   return { rows: rows as Row[], total: Number(counted?.count ?? 0) };
 }

@@ -10,15 +10,33 @@ export interface Reply {
 }
 
 /** Calls the API as the route does, on the real database, without a socket in between. */
-export async function call(method: string, path: string, { body, ifMatch, raw, type = 'application/json' }: { body?: unknown; ifMatch?: string; raw?: string; type?: string } = {}): Promise<Reply> {
+export async function call(
+  method: string,
+  path: string,
+  {
+    body,
+    ifMatch,
+    raw,
+    type = 'application/json',
+  }: { body?: unknown; ifMatch?: string; raw?: string; type?: string } = {},
+): Promise<Reply> {
   const request = new Request(`http://mince.test/api/v1${path}`, {
     method,
-    headers: { ...(body === undefined && raw === undefined ? {} : { 'content-type': type }), ...(ifMatch ? { 'if-match': ifMatch } : {}) },
+    headers: {
+      ...(body === undefined && raw === undefined ? {} : { 'content-type': type }),
+      ...(ifMatch ? { 'if-match': ifMatch } : {}),
+    },
     ...(body === undefined && raw === undefined ? {} : { body: raw ?? JSON.stringify(body) }),
   });
   const answer = await handle(request, path.split('?')[0]!.split('/').filter(Boolean));
   const text = await answer.text();
-  return { status: answer.status, type: answer.headers.get('content-type') ?? '', etag: answer.headers.get('etag'), location: answer.headers.get('location'), body: text && /json/.test(answer.headers.get('content-type') ?? '') ? JSON.parse(text) : {} };
+  return {
+    status: answer.status,
+    type: answer.headers.get('content-type') ?? '',
+    etag: answer.headers.get('etag'),
+    location: answer.headers.get('location'),
+    body: text && /json/.test(answer.headers.get('content-type') ?? '') ? JSON.parse(text) : {},
+  };
 }
 
 export async function marinadeId(name: string): Promise<string> {
@@ -30,7 +48,16 @@ export const TABLE_AT = '2026-06-06T12:00:00.000Z';
 
 export async function batchBody(change: Record<string, unknown> = {}): Promise<Record<string, unknown>> {
   return {
-    name: 'Fennel chicken', way: 'stir-fry', cutId: 'chicken-thigh', massG: 900, heightMm: 20, thicknessMm: 4, marinadeId: await marinadeId('Fennel and soy'), people: 5, tableAt: TABLE_AT,
-    notBefore: '2026-06-04T12:00:00.000Z', ...change,
+    name: 'Fennel chicken',
+    way: 'stir-fry',
+    cutId: 'chicken-thigh',
+    massG: 900,
+    heightMm: 20,
+    thicknessMm: 4,
+    marinadeId: await marinadeId('Fennel and soy'),
+    people: 5,
+    tableAt: TABLE_AT,
+    notBefore: '2026-06-04T12:00:00.000Z',
+    ...change,
   };
 }

@@ -29,9 +29,15 @@ describe('batches', () => {
     const second = await call('POST', '/batches', { body: await batchBody({ name: undefined }) });
     expect(second.body).toMatchObject({ mealId: made.body.mealId, name: 'Chicken thigh, boned, stir-fry' });
 
-    const changed = await call('PUT', `/batches/${made.body.id}`, { ifMatch: '"1"', body: await batchBody({ massG: 1000, pins: { marinadeMin: 45 } }) });
+    const changed = await call('PUT', `/batches/${made.body.id}`, {
+      ifMatch: '"1"',
+      body: await batchBody({ massG: 1000, pins: { marinadeMin: 45 } }),
+    });
     expect(changed).toMatchObject({ status: 200, etag: '"2"', body: { massG: 1000, pins: { marinadeMin: 45 } } });
-    expect(await database()('job').where({ batch_id: made.body.id, key: 'marinate' }).first()).toMatchObject({ stage: 'marinate', hands: false });
+    expect(await database()('job').where({ batch_id: made.body.id, key: 'marinate' }).first()).toMatchObject({
+      stage: 'marinate',
+      hands: false,
+    });
 
     expect((await call('DELETE', `/batches/${made.body.id}`)).status).toBe(204);
     expect((await call('GET', `/batches/${made.body.id}`)).status).toBe(404);
@@ -47,37 +53,57 @@ describe('batches', () => {
   test('an old version is refused with 412 and shows the other side; nothing is overwritten', async () => {
     const made = await call('POST', '/batches', { body: await batchBody() });
     await call('PUT', `/batches/${made.body.id}`, { ifMatch: '"1"', body: await batchBody({ people: 9 }) });
-    const late = await call('PUT', `/batches/${made.body.id}`, { ifMatch: '"1"', body: await batchBody({ people: 2 }) });
-    expect(late).toMatchObject({ status: 412, type: 'application/problem+json', etag: '"2"', body: { current: { people: 9, version: 2 } } });
+    const late = await call('PUT', `/batches/${made.body.id}`, {
+      ifMatch: '"1"',
+      body: await batchBody({ people: 2 }),
+    });
+    expect(late).toMatchObject({
+      status: 412,
+      type: 'application/problem+json',
+      etag: '"2"',
+      body: { current: { people: 9, version: 2 } },
+    });
     expect((await call('GET', `/batches/${made.body.id}`)).body.people).toBe(9);
     expect((await call('PUT', `/batches/${made.body.id}`, { body: await batchBody() })).status).toBe(428);
     expect((await call('DELETE', `/batches/${made.body.id}`, { ifMatch: '"1"' })).status).toBe(412);
-    expect((await call('PUT', `/batches/${made.body.id}`, { ifMatch: 'one', body: await batchBody() })).status).toBe(400);
+    expect((await call('PUT', `/batches/${made.body.id}`, { ifMatch: 'one', body: await batchBody() })).status).toBe(
+      400,
+    );
   });
 
   test('only one of two changes at the same moment wins', async () => {
     const made = await call('POST', '/batches', { body: await batchBody() });
     const bodies = await Promise.all([batchBody({ people: 3 }), batchBody({ people: 4 })]);
-    const replies = await Promise.all(bodies.map((body) => call('PUT', `/batches/${made.body.id}`, { ifMatch: '"1"', body })));
+    const replies = await Promise.all(
+      bodies.map((body) => call('PUT', `/batches/${made.body.id}`, { ifMatch: '"1"', body })),
+    );
     expect(replies.map(({ status }) => status).sort()).toEqual([200, 412]);
   });
 
   test('a change that fails half-way leaves nothing half-written', async () => {
     const made = await call('POST', '/batches', { body: await batchBody() });
     const before = await database()('piece').where({ batch_id: made.body.id }).first();
-    const refused = await call('PUT', `/batches/${made.body.id}`, { ifMatch: '"1"', body: await batchBody({ massG: 500, mealId: randomUUID() }) });
+    const refused = await call('PUT', `/batches/${made.body.id}`, {
+      ifMatch: '"1"',
+      body: await batchBody({ massG: 500, mealId: randomUUID() }),
+    });
     expect(refused.status).toBe(422);
     expect(await database()('piece').where({ batch_id: made.body.id }).first()).toEqual(before);
     expect((await call('GET', `/batches/${made.body.id}`)).etag).toBe('"1"');
   });
 
   test('are listed by pages, newest table first', async () => {
-    const { body: meal } = await call('POST', '/meals', { body: { name: 'Long table', tableAt: '2027-01-01T18:00:00Z', people: 30 } });
-    for (let index = 0; index < 5; index++) await call('POST', '/batches', { body: await batchBody({ mealId: meal.id, tableAt: `2027-01-01T1${index}:00:00Z` }) });
+    const { body: meal } = await call('POST', '/meals', {
+      body: { name: 'Long table', tableAt: '2027-01-01T18:00:00Z', people: 30 },
+    });
+    for (let index = 0; index < 5; index++)
+      await call('POST', '/batches', {
+        body: await batchBody({ mealId: meal.id, tableAt: `2027-01-01T1${index}:00:00Z` }),
+      });
     const first = await call('GET', `/batches?mealId=${meal.id}&limit=2`);
     expect(first.body).toMatchObject({ total: 5, limit: 2, offset: 0 });
     const seen: unknown[] = first.body.items!.map(({ tableAt }) => tableAt);
-    for (let next = first.body.next as string | null; next; ) {
+    for (let next = first.body.next as string | null; next;) {
       const page = await call('GET', next.replace('/api/v1', ''));
       seen.push(...page.body.items!.map(({ tableAt }) => tableAt));
       next = page.body.next as string | null;
@@ -87,9 +113,16 @@ describe('batches', () => {
 
   test('a meal moved across the change to summer time keeps its clock, and its jobs move with it', async () => {
     await call('PUT', '/household', { body: { name: 'Galley', zone: 'Europe/London' } });
-    const { body: meal } = await call('POST', '/meals', { body: { name: 'Spring', tableAt: '2027-03-27T13:00:00Z', people: 4 } });
-    const made = await call('POST', '/batches', { body: await batchBody({ mealId: meal.id, tableAt: '2027-03-27T13:00:00Z' }) });
-    await call('PUT', `/meals/${meal.id}`, { ifMatch: '"1"', body: { name: 'Spring', tableAt: '2027-03-28T13:00:00+01:00', people: 4 } });
+    const { body: meal } = await call('POST', '/meals', {
+      body: { name: 'Spring', tableAt: '2027-03-27T13:00:00Z', people: 4 },
+    });
+    const made = await call('POST', '/batches', {
+      body: await batchBody({ mealId: meal.id, tableAt: '2027-03-27T13:00:00Z' }),
+    });
+    await call('PUT', `/meals/${meal.id}`, {
+      ifMatch: '"1"',
+      body: { name: 'Spring', tableAt: '2027-03-28T13:00:00+01:00', people: 4 },
+    });
     const moved = await call('GET', `/batches/${made.body.id}`);
     expect(moved.body).toMatchObject({ tableAt: '2027-03-28T12:00:00.000Z', zone: 'Europe/London' });
     const [last] = await database()('job').where({ batch_id: made.body.id }).orderBy('ends_at', 'desc').limit(1);
@@ -101,11 +134,15 @@ describe('events', () => {
   test('are written once however often they are sent, and never changed', async () => {
     const { body: batch } = await call('POST', '/batches', { body: await batchBody() });
     const event = { id: randomUUID(), kind: 'job-done', jobKey: 'trim', at: '2026-06-06T09:00:00Z' };
-    const replies = await Promise.all([1, 2, 3].map(() => call('POST', `/batches/${batch.id}/events`, { body: event })));
+    const replies = await Promise.all(
+      [1, 2, 3].map(() => call('POST', `/batches/${batch.id}/events`, { body: event })),
+    );
     expect(replies.map(({ status }) => status).sort()).toEqual([200, 200, 201]);
     const { body } = await call('GET', `/batches/${batch.id}/events`);
     expect(body.items).toHaveLength(1);
-    await expect(database()('event').where({ id: event.id }).update({ kind: 'job-undone' })).rejects.toThrow('only ever added');
+    await expect(database()('event').where({ id: event.id }).update({ kind: 'job-undone' })).rejects.toThrow(
+      'only ever added',
+    );
     await expect(database()('event').where({ id: event.id }).delete()).rejects.toThrow('only ever added');
     const { body: other } = await call('POST', '/batches', { body: await batchBody() });
     expect((await call('POST', `/batches/${other.id}/events`, { body: event })).status).toBe(422);
@@ -113,24 +150,53 @@ describe('events', () => {
 });
 
 describe('marinades and tastings', () => {
-  const marinade = { name: 'Plain brine', forMassG: 1000, minutes: { from: 30, to: 240 }, lines: [{ ingredientId: 'water', massG: 300 }, { ingredientId: 'salt-fine', massG: 15 }] };
+  const marinade = {
+    name: 'Plain brine',
+    forMassG: 1000,
+    minutes: { from: 30, to: 240 },
+    lines: [
+      { ingredientId: 'water', massG: 300 },
+      { ingredientId: 'salt-fine', massG: 15 },
+    ],
+  };
   test('a marinade comes back as it went in, and one put away still serves its batches', async () => {
     const made = await call('POST', '/marinades', { body: marinade });
-    expect(made.body).toMatchObject({ ...marinade, holdBackShare: 0, lines: [{ ingredientId: 'water', massG: 300, note: '' }, { ingredientId: 'salt-fine', massG: 15, note: '' }] });
+    expect(made.body).toMatchObject({
+      ...marinade,
+      holdBackShare: 0,
+      lines: [
+        { ingredientId: 'water', massG: 300, note: '' },
+        { ingredientId: 'salt-fine', massG: 15, note: '' },
+      ],
+    });
     const batch = await call('POST', '/batches', { body: await batchBody({ marinadeId: made.body.id }) });
     expect((await call('DELETE', `/marinades/${made.body.id}`)).status).toBe(204);
     expect((await call('GET', `/batches/${batch.body.id}`)).status).toBe(200);
   });
   test('an ingredient that is not there is named', async () => {
-    const refused = await call('POST', '/marinades', { body: { ...marinade, lines: [{ ingredientId: 'moon-dust', massG: 1 }] } });
+    const refused = await call('POST', '/marinades', {
+      body: { ...marinade, lines: [{ ingredientId: 'moon-dust', massG: 1 }] },
+    });
     expect(refused).toMatchObject({ status: 422, body: { errors: [{ pointer: '/lines/0/ingredientId' }] } });
   });
   test('a tasting is kept, changed and put away', async () => {
     const { body: batch } = await call('POST', '/batches', { body: await batchBody() });
-    const scores = { batchId: batch.id, tenderness: 4, juiciness: 3, salt: 1, sweetness: 0, mush: 0, soapiness: 1, changeNext: 'thinner', tastedAt: '2026-06-06T13:00:00Z' };
+    const scores = {
+      batchId: batch.id,
+      tenderness: 4,
+      juiciness: 3,
+      salt: 1,
+      sweetness: 0,
+      mush: 0,
+      soapiness: 1,
+      changeNext: 'thinner',
+      tastedAt: '2026-06-06T13:00:00Z',
+    };
     const made = await call('POST', '/tastings', { body: scores });
     expect(made.body).toMatchObject({ ...scores, tastedAt: '2026-06-06T13:00:00.000Z', note: '' });
-    expect((await call('PATCH', `/tastings/${made.body.id}`, { ifMatch: '"1"', body: { note: 'a little dry' } })).body).toMatchObject({ note: 'a little dry', tenderness: 4 });
+    expect(
+      (await call('PATCH', `/tastings/${made.body.id}`, { ifMatch: '"1"', body: { note: 'a little dry' } })).body,
+    ).toMatchObject({ note: 'a little dry', tenderness: 4 });
     expect((await call('GET', `/tastings?batchId=${batch.id}`)).body.total).toBe(1);
     expect((await call('POST', '/tastings', { body: { ...scores, tenderness: 6 } })).status).toBe(400);
     expect((await call('POST', '/tastings', { body: { ...scores, batchId: randomUUID() } })).status).toBe(422);
@@ -145,8 +211,28 @@ describe('the tables hold their own rules, whatever the code says', () => {
     const [other] = await database()('household').insert({ name: 'Other', zone: 'UTC' }).returning('*');
     await refuses(database()('piece').where({ batch_id: batch.id }).update({ mass_g: 0 }));
     await refuses(database()('batch').where({ id: batch.id }).update({ household_id: other.id }));
-    await refuses(database()('tasting').insert({ household_id, batch_id: batch.id, tenderness: 9, juiciness: 1, salt: 0, sweetness: 0, mush: 0, soapiness: 0, tasted_at: new Date() }));
-    await refuses(database()('marinade_line').insert({ household_id, marinade_id: await marinadeId('Fennel and soy'), position: 99, ingredient_id: 'nothing', mass_g: 1 }));
+    await refuses(
+      database()('tasting').insert({
+        household_id,
+        batch_id: batch.id,
+        tenderness: 9,
+        juiciness: 1,
+        salt: 0,
+        sweetness: 0,
+        mush: 0,
+        soapiness: 0,
+        tasted_at: new Date(),
+      }),
+    );
+    await refuses(
+      database()('marinade_line').insert({
+        household_id,
+        marinade_id: await marinadeId('Fennel and soy'),
+        position: 99,
+        ingredient_id: 'nothing',
+        mass_g: 1,
+      }),
+    );
     await refuses(database()('batch').where({ id: batch.id }).update({ way: 'boiled' }));
   });
 });

@@ -2,7 +2,8 @@ import { execFileSync } from 'node:child_process';
 import path from 'node:path';
 import { expect, hold, makeBatch, pickCut, readBatch, saved, test } from './kitchen-fixture';
 
-const database = (verb: 'kill' | 'start') => execFileSync('node', [path.resolve('scripts/db.mjs'), verb, '--name', 'test'], { stdio: 'pipe' });
+const database = (verb: 'kill' | 'start') =>
+  execFileSync('node', [path.resolve('scripts/db.mjs'), verb, '--name', 'test'], { stdio: 'pipe' });
 
 test.describe('Batch', () => {
   test('moving a slider redraws the plan at once, and it is still there after a reload', async ({ page, request }) => {
@@ -41,7 +42,10 @@ test.describe('Batch', () => {
   test('both schools of soda and skip, with a default, its reason and spoons', async ({ page, request }) => {
     const { id } = await makeBatch(request, { cutId: 'beef-flank', heightMm: 25 });
     await page.goto(`/batches/${id}?stage=tenderize`);
-    await expect(page.getByRole('radio', { name: /Rinse it off.*proposed here/ })).toHaveAttribute('aria-checked', 'true');
+    await expect(page.getByRole('radio', { name: /Rinse it off.*proposed here/ })).toHaveAttribute(
+      'aria-checked',
+      'true',
+    );
     await expect(page.getByText('Tough cut or thicker slices')).toBeVisible();
     await expect(page.getByText('Rinse in a bowl, not under the tap')).toBeVisible();
     await page.getByRole('radio', { name: /Leave it in/ }).click();
@@ -77,8 +81,14 @@ test.describe('Batch', () => {
     await expect(page.getByRole('combobox', { name: 'Cut' })).toHaveValue('Chicken thigh, boned');
   });
 
-  test('a plan that leaves meat out too long is refused with the reason, and cannot be started', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { massG: 1800, pins: { lots: 1, marinadePlace: 'counter', marinadeMin: 60 } });
+  test('a plan that leaves meat out too long is refused with the reason, and cannot be started', async ({
+    page,
+    request,
+  }) => {
+    const { id } = await makeBatch(request, {
+      massG: 1800,
+      pins: { lots: 1, marinadePlace: 'counter', marinadeMin: 60 },
+    });
     await page.goto(`/batches/${id}?stage=marinate`);
     await expect(page.getByText(/leaves raw meat out of the fridge for 2 h/)).toBeVisible();
     await expect(page.getByRole('link', { name: 'Start cooking' })).toHaveCount(0);
@@ -123,7 +133,12 @@ test.describe('Batch', () => {
     await expect(page.getByLabel('Weight after trimming', { exact: true })).toHaveValue('837 g');
   });
 
-  test('two tabs: the second is told, nothing is overwritten, either side can win', async ({ page, context, request, allowErrors }) => {
+  test('two tabs: the second is told, nothing is overwritten, either side can win', async ({
+    page,
+    context,
+    request,
+    allowErrors,
+  }) => {
     allowErrors(/412/);
     const { id } = await makeBatch(request);
     const other = await context.newPage();
@@ -142,7 +157,11 @@ test.describe('Batch', () => {
     expect(await readBatch(request, id)).toMatchObject({ people: 5, massG: 950 });
   });
 
-  test('the database killed while a batch is edited: nothing typed is lost, through a reload, and it recovers by itself', async ({ page, request, allowErrors }) => {
+  test('the database killed while a batch is edited: nothing typed is lost, through a reload, and it recovers by itself', async ({
+    page,
+    request,
+    allowErrors,
+  }) => {
     allowErrors(/503/);
     const { id } = await makeBatch(request);
     await page.goto(`/batches/${id}?stage=piece`);
@@ -164,7 +183,11 @@ test.describe('Batch', () => {
     expect((await readBatch(request, id)).massG).toBe(1111);
   });
 
-  test('a part that does not come over the network says so and comes at a press; the page stays', async ({ page, request, allowErrors }) => {
+  test('a part that does not come over the network says so and comes at a press; the page stays', async ({
+    page,
+    request,
+    allowErrors,
+  }) => {
     allowErrors(/Failed to load resource|ChunkLoadError/);
     const { id } = await makeBatch(request);
     let away = false;

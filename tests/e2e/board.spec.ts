@@ -16,10 +16,16 @@ async function drag(page: Page, handle: string, by: { x: number; y: number }): P
 }
 
 test.describe('Slice: the drawing is the control', () => {
-  test('the blade is turned, leaned and set thicker on the drawing; the figures follow and it is saved', async ({ page, request }) => {
+  test('the blade is turned, leaned and set thicker on the drawing; the figures follow and it is saved', async ({
+    page,
+    request,
+  }) => {
     const { id } = await makeBatch(request, { way: 'flat-skewers', cutId: 'lamb-leg', heightMm: 45, massG: 1250 });
     await page.goto(`/batches/${id}?stage=slice`);
-    const fibres = page.getByRole('complementary', { name: 'What it means' }).getByText('Fibres in each bite').locator('..');
+    const fibres = page
+      .getByRole('complementary', { name: 'What it means' })
+      .getByText('Fibres in each bite')
+      .locator('..');
     await expect(fibres).toContainText('4.3');
     await drag(page, 'Blade, turn', { x: -90, y: -40 });
     expect(await valueOf(page, 'Blade, turn')).toBeGreaterThan(20);
@@ -41,7 +47,13 @@ test.describe('Slice: the drawing is the control', () => {
   });
 
   test('each handle steps by keyboard, and the lean ends where the height ends', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { way: 'flat-skewers', cutId: 'pork-loin', massG: 300, heightMm: 60, pins: { lengthMm: 60, widthMm: 70 } });
+    const { id } = await makeBatch(request, {
+      way: 'flat-skewers',
+      cutId: 'pork-loin',
+      massG: 300,
+      heightMm: 60,
+      pins: { lengthMm: 60, widthMm: 70 },
+    });
     await page.goto(`/batches/${id}?stage=slice`);
     await hold(page, 'Blade, turn');
     for (let press = 0; press < 3; press++) await page.keyboard.press('ArrowRight');
@@ -55,7 +67,13 @@ test.describe('Slice: the drawing is the control', () => {
   });
 
   test('a lean past what the height allows is said beside the control', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { way: 'flat-skewers', cutId: 'pork-loin', massG: 300, heightMm: 60, pins: { lengthMm: 60, widthMm: 70, bevelDeg: 58 } });
+    const { id } = await makeBatch(request, {
+      way: 'flat-skewers',
+      cutId: 'pork-loin',
+      massG: 300,
+      heightMm: 60,
+      pins: { lengthMm: 60, widthMm: 70, bevelDeg: 58 },
+    });
     await page.goto(`/batches/${id}?stage=slice`);
     await expect(page.getByText('A lean of 58° is past what 60 mm of height allows: at most 45°.')).toBeVisible();
   });
@@ -69,12 +87,25 @@ test.describe('Slice: the drawing is the control', () => {
   });
 
   test('every shape is drawn, counted and told step by step', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'beef-short-rib', way: 'table-grill', heightMm: 55, massG: 700, thicknessMm: 6 });
+    const { id } = await makeBatch(request, {
+      cutId: 'beef-short-rib',
+      way: 'table-grill',
+      heightMm: 55,
+      massG: 700,
+      thicknessMm: 6,
+    });
     await page.goto(`/batches/${id}?stage=slice`);
     await expect(page.getByText(/Cut along the bone to within 6 mm of the edge/)).toBeVisible();
     await expect(page.getByRole('img', { name: /the sheet, scored/ })).toBeVisible();
     const shape = page.getByRole('combobox', { name: 'Cut into' });
-    for (const [value, words] of [['cubes', /Along the width, cut every/], ['butterflied', /open it like a book/], ['pounded', /Score a grid of 6 mm/], ['sliced-after', /Cook it whole/], ['strips', /cut strips of/], ['shaved', /Lay it on its flattest side/]] as const) {
+    for (const [value, words] of [
+      ['cubes', /Along the width, cut every/],
+      ['butterflied', /open it like a book/],
+      ['pounded', /Score a grid of 6 mm/],
+      ['sliced-after', /Cook it whole/],
+      ['strips', /cut strips of/],
+      ['shaved', /Lay it on its flattest side/],
+    ] as const) {
       await shape.selectOption(value);
       await expect(page.getByText(words).first()).toBeVisible();
       await expect(page.getByRole('heading', { name: /With the knife, [\d,]+ stroke/ })).toBeVisible();
@@ -95,7 +126,10 @@ test.describe('Slice: the drawing is the control', () => {
     expect((await readBatch(request, id)).thicknessMm).toBe(6);
   });
 
-  test('the screen is measured once with a card; then a slice is shown at its true thickness', async ({ page, request }) => {
+  test('the screen is measured once with a card; then a slice is shown at its true thickness', async ({
+    page,
+    request,
+  }) => {
     const { id } = await makeBatch(request);
     await page.goto(`/batches/${id}?stage=slice`);
     await page.getByRole('button', { name: 'Hold a slice to the screen' }).click();
@@ -111,7 +145,10 @@ test.describe('Slice: the drawing is the control', () => {
     await expect(page.getByRole('heading', { name: '4 mm, life-size' })).toBeVisible();
   });
 
-  test('how even am I: by stacks, one by one and by weight, with a word for what makes no sense', async ({ page, request }) => {
+  test('how even am I: by stacks, one by one and by weight, with a word for what makes no sense', async ({
+    page,
+    request,
+  }) => {
     const { id } = await makeBatch(request);
     await page.goto(`/batches/${id}?stage=slice`);
     await page.waitForLoadState('networkidle');
@@ -133,7 +170,12 @@ test.describe('Slice: the drawing is the control', () => {
 
 test.describe('Piece', () => {
   test('a price in gives a price out; a judgement with its reason and what changes it', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'beef-flank', heightMm: 25, massG: 1000, pins: { trimmedG: 800 } });
+    const { id } = await makeBatch(request, {
+      cutId: 'beef-flank',
+      heightMm: 25,
+      massG: 1000,
+      pins: { trimmedG: 800 },
+    });
     await page.goto(`/batches/${id}?stage=piece`);
     await page.getByLabel('Price as bought').fill('20');
     await expect(page.getByText('Trimmed, it costs').locator('..')).toContainText('€25.00');

@@ -3,7 +3,11 @@ import { alive, expect, makeBatch, readBatch, test } from './kitchen-fixture';
 const title = (page: import('@playwright/test').Page) => page.locator('h2').first();
 
 test.describe('Cooking', () => {
-  test('space goes through the jobs, timers survive reload and a closed tab, every job is kept with its time', async ({ page, context, request }) => {
+  test('space goes through the jobs, timers survive reload and a closed tab, every job is kept with its time', async ({
+    page,
+    context,
+    request,
+  }) => {
     const { id } = await makeBatch(request, { pins: { soda: 'leave-in' } });
     await page.goto(`/batches/${id}`);
     await page.getByRole('link', { name: 'Start cooking' }).click();
@@ -17,7 +21,10 @@ test.describe('Cooking', () => {
     const timers = page.getByRole('complementary', { name: 'Timers' });
     await expect(timers.getByRole('timer')).toContainText('Firm');
     await expect(title(page)).toHaveText('Mix the marinade');
-    const left = async (where: typeof page) => (await where.getByRole('complementary', { name: 'Timers' }).getByRole('timer').first().innerText()).split('\n')[0]!;
+    const left = async (where: typeof page) =>
+      (await where.getByRole('complementary', { name: 'Timers' }).getByRole('timer').first().innerText()).split(
+        '\n',
+      )[0]!;
     const before = await left(page);
 
     await page.reload();
@@ -32,7 +39,13 @@ test.describe('Cooking', () => {
     await again.goto('/');
     await expect(again.getByRole('banner').getByRole('link', { name: /Firm.*left/ })).toBeVisible();
 
-    await expect.poll(async () => (await (await request.get(`/api/v1/batches/${id}/events`)).json()).items.map(({ kind, jobKey }: { kind: string; jobKey: string }) => `${jobKey} ${kind}`)).toEqual(['trim job-started', 'trim job-done', 'firm job-started']);
+    await expect
+      .poll(async () =>
+        (await (await request.get(`/api/v1/batches/${id}/events`)).json()).items.map(
+          ({ kind, jobKey }: { kind: string; jobKey: string }) => `${jobKey} ${kind}`,
+        ),
+      )
+      .toEqual(['trim job-started', 'trim job-done', 'firm job-started']);
   });
 
   test('arrows look around without doing anything, undo takes a job back', async ({ page, request }) => {
@@ -49,7 +62,9 @@ test.describe('Cooking', () => {
     await expect(page.getByText(/^Done at/)).toBeVisible();
     await page.keyboard.press('u');
     await expect(page.getByText(/^Done at/)).toHaveCount(0);
-    await expect.poll(async () => (await (await request.get(`/api/v1/batches/${id}/events`)).json()).items.length).toBe(3);
+    await expect
+      .poll(async () => (await (await request.get(`/api/v1/batches/${id}/events`)).json()).items.length)
+      .toBe(3);
   });
 
   test('a lost network loses no job', async ({ page, context, request, allowErrors }) => {
@@ -63,7 +78,11 @@ test.describe('Cooking', () => {
     await page.keyboard.press('Space');
     await expect(page.getByText('wait for the network')).toBeVisible();
     await context.setOffline(false);
-    await expect.poll(async () => (await (await request.get(`/api/v1/batches/${id}/events`)).json()).items.length, { timeout: 15_000 }).toBe(2);
+    await expect
+      .poll(async () => (await (await request.get(`/api/v1/batches/${id}/events`)).json()).items.length, {
+        timeout: 15_000,
+      })
+      .toBe(2);
     await expect(page.getByText('wait for the network')).toHaveCount(0);
   });
 
@@ -78,7 +97,9 @@ test.describe('Cooking', () => {
     await page.getByRole('radio', { name: 'a trace' }).check();
     await page.getByLabel('What to change next time').fill('Half a millimetre thinner <b>and</b> longer');
     await page.reload();
-    await expect(page.getByLabel('What to change next time')).toHaveValue('Half a millimetre thinner <b>and</b> longer');
+    await expect(page.getByLabel('What to change next time')).toHaveValue(
+      'Half a millimetre thinner <b>and</b> longer',
+    );
     await page.getByRole('button', { name: 'Keep it in the log' }).click();
     await expect(page.getByText('Kept in the log.')).toBeVisible();
     await page.goto('/log');
@@ -87,6 +108,8 @@ test.describe('Cooking', () => {
     await expect(entry).toContainText('melting');
     const known = await readBatch(request, batch.id);
     const { items } = await (await request.get(`/api/v1/batches/${batch.id}/events`)).json();
-    expect(items.filter(({ kind }: { kind: string }) => kind === 'job-done').length).toBe(known.schedule.ok ? known.schedule.jobs.length : -1);
+    expect(items.filter(({ kind }: { kind: string }) => kind === 'job-done').length).toBe(
+      known.schedule.ok ? known.schedule.jobs.length : -1,
+    );
   });
 });

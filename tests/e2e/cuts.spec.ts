@@ -17,7 +17,11 @@ test.describe('Cuts', () => {
     await expect(page.getByRole('heading', { name: 'There is nothing here' })).toBeVisible();
   });
 
-  test('a cut of one’s own: made from one that is like it, used in a batch, put away and taken back', async ({ page, request, allowErrors }) => {
+  test('a cut of one’s own: made from one that is like it, used in a batch, put away and taken back', async ({
+    page,
+    request,
+    allowErrors,
+  }) => {
     allowErrors(/404/);
     await page.goto('/cuts/new?from=lamb-rump');
     await page.getByRole('button', { name: 'Keep this cut' }).click();

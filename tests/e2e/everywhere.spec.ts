@@ -6,16 +6,41 @@ const STAGES = ['piece', 'firm', 'slice', 'tenderize', 'marinate', 'cook', 'tast
 test.describe('Everywhere', () => {
   test('axe finds nothing serious, and a phone needs no sideways scrolling', async ({ page, request }) => {
     test.setTimeout(150_000);
-    const { id, mealId } = await makeBatch(request, { name: 'A very long name somebody typed for a batch of fennel chicken, no end in sight, Donaudampfschifffahrtsgesellschaft' });
+    const { id, mealId } = await makeBatch(request, {
+      name: 'A very long name somebody typed for a batch of fennel chicken, no end in sight, Donaudampfschifffahrtsgesellschaft',
+    });
     const { items } = await (await request.get('/api/v1/marinades?limit=1')).json();
-    const pages = ['/', `/?meal=${mealId}`, '/batches', '/batches/new', ...STAGES.map((stage) => `/batches/${id}?stage=${stage}`), `/cook?batch=${id}`, '/marinades', `/marinades/${items[0].id}`, '/marinades/new', '/ingredients', '/ingredients/new', '/cuts', '/cuts/beef-skirt', '/cuts/new', '/log', '/kitchen'];
+    const pages = [
+      '/',
+      `/?meal=${mealId}`,
+      '/batches',
+      '/batches/new',
+      ...STAGES.map((stage) => `/batches/${id}?stage=${stage}`),
+      `/cook?batch=${id}`,
+      '/marinades',
+      `/marinades/${items[0].id}`,
+      '/marinades/new',
+      '/ingredients',
+      '/ingredients/new',
+      '/cuts',
+      '/cuts/beef-skirt',
+      '/cuts/new',
+      '/log',
+      '/kitchen',
+    ];
     for (const address of pages) {
       await page.setViewportSize({ width: 1280, height: 800 });
       await page.goto(address);
       const { violations } = await new AxeBuilder({ page }).analyze();
-      expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id: rule, nodes }) => `${address} ${rule} ${nodes[0]?.html.slice(0, 120)}`)).toEqual([]);
+      expect(
+        violations
+          .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+          .map(({ id: rule, nodes }) => `${address} ${rule} ${nodes[0]?.html.slice(0, 120)}`),
+      ).toEqual([]);
       await page.setViewportSize({ width: 390, height: 844 });
-      const wide = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+      const wide = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
       expect(wide, `${address} at 390 px`).toBeLessThanOrEqual(0);
     }
   });
@@ -23,7 +48,8 @@ test.describe('Everywhere', () => {
   test('a hundred batches: listed by pages', async ({ page, request }) => {
     test.setTimeout(120_000);
     const first = await makeBatch(request);
-    for (let made = 1; made < 100; made++) await makeBatch(request, { mealId: first.mealId, tableAt: first.tableAt, marinadeId: first.marinadeId });
+    for (let made = 1; made < 100; made++)
+      await makeBatch(request, { mealId: first.mealId, tableAt: first.tableAt, marinadeId: first.marinadeId });
     await page.goto('/batches');
     await expect(page.getByText(/1 to 50 of \d+/)).toBeVisible();
     await page.getByRole('link', { name: 'Earlier' }).click();

@@ -24,13 +24,29 @@ test.describe('Firm', () => {
   });
 
   test('the browser and the server give the same numbers', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'pork-loin', heightMm: 60, massG: 1200, pins: { lengthMm: 180, widthMm: 100, trimmedG: 1100, lies: 'tray', freezerC: -21 } });
-    const api = await (await request.post('/api/v1/calc/firming', { data: { lengthMm: 180, widthMm: 100, heightMm: 60, cut: 'pork-loin', startC: 4, freezerC: -21, preset: 'tray' } })).json();
+    const { id } = await makeBatch(request, {
+      cutId: 'pork-loin',
+      heightMm: 60,
+      massG: 1200,
+      pins: { lengthMm: 180, widthMm: 100, trimmedG: 1100, lies: 'tray', freezerC: -21 },
+    });
+    const api = await (
+      await request.post('/api/v1/calc/firming', {
+        data: { lengthMm: 180, widthMm: 100, heightMm: 60, cut: 'pork-loin', startC: 4, freezerC: -21, preset: 'tray' },
+      })
+    ).json();
     await page.goto(`/batches/${id}?stage=firm`);
-    const say = (minutes: number) => (minutes < 60 ? `${Math.round(minutes)} min` : `${Math.floor(Math.round(minutes) / 60)} h${Math.round(minutes) % 60 ? ` ${String(Math.round(minutes) % 60).padStart(2, '0')}` : ''}`);
-    await expect(page.getByText('Best to slice between').locator('..')).toContainText(`${say(api.idealFromMin)} to ${say(api.idealToMin)}`);
+    const say = (minutes: number) =>
+      minutes < 60
+        ? `${Math.round(minutes)} min`
+        : `${Math.floor(Math.round(minutes) / 60)} h${Math.round(minutes) % 60 ? ` ${String(Math.round(minutes) % 60).padStart(2, '0')}` : ''}`;
+    await expect(page.getByText('Best to slice between').locator('..')).toContainText(
+      `${say(api.idealFromMin)} to ${say(api.idealToMin)}`,
+    );
     await expect(page.getByText('Too hard after').locator('..')).toContainText(say(api.tooHardFromMin));
-    await expect(page.getByText('Back on the board, slice within').locator('..')).toContainText(say(api.bench.sliceWithinMin));
+    await expect(page.getByText('Back on the board, slice within').locator('..')).toContainText(
+      say(api.bench.sliceWithinMin),
+    );
   });
 
   test('frozen solid it is tempered: other times, another first job', async ({ page, request }) => {
@@ -45,7 +61,10 @@ test.describe('Firm', () => {
     await expect(page.getByRole('img', { name: /Cut through the piece after/ })).toBeVisible();
   });
 
-  test('a freezer warmer than the meat freezes is refused beside the field, the last good plan stays', async ({ page, request }) => {
+  test('a freezer warmer than the meat freezes is refused beside the field, the last good plan stays', async ({
+    page,
+    request,
+  }) => {
     const { id } = await makeBatch(request, { cutId: 'pork-loin', heightMm: 40 });
     await page.goto(`/batches/${id}?stage=firm`);
     const minutes = await page.getByLabel('Minutes in the freezer').inputValue();
@@ -56,7 +75,10 @@ test.describe('Firm', () => {
     await expect(page.getByLabel('Minutes in the freezer')).not.toHaveValue(minutes);
   });
 
-  test('too soft teaches the freezer: My kitchen says so, the next plan takes longer, and it can be forgotten', async ({ page, request }) => {
+  test('too soft teaches the freezer: My kitchen says so, the next plan takes longer, and it can be forgotten', async ({
+    page,
+    request,
+  }) => {
     const { id } = await makeBatch(request, { cutId: 'pork-loin', heightMm: 60, massG: 1200 });
     const minutesOf = async () => {
       const batch = await readBatch(request, id);
@@ -75,7 +97,10 @@ test.describe('Firm', () => {
     expect(await minutesOf()).toBe(before);
   });
 
-  test('in the kitchen it is asked while slicing, and the timer says from when to press it', async ({ page, request }) => {
+  test('in the kitchen it is asked while slicing, and the timer says from when to press it', async ({
+    page,
+    request,
+  }) => {
     const { id } = await makeBatch(request, { cutId: 'pork-loin', heightMm: 60, pins: { soda: 'leave-in' } });
     await page.goto(`/cook?batch=${id}`);
     await alive(page);
@@ -87,11 +112,19 @@ test.describe('Firm', () => {
     await expect(today.getByText(/press it from/)).toBeVisible();
     await today.close();
     const title = page.locator('h2').first();
-    for (let press = 0; press < 8 && (await title.innerText()) !== 'Slice it'; press++) await page.keyboard.press('Space');
+    for (let press = 0; press < 8 && (await title.innerText()) !== 'Slice it'; press++)
+      await page.keyboard.press('Space');
     await page.keyboard.press('Space');
     await page.getByRole('group', { name: 'How does it cut?' }).getByRole('button', { name: 'About right' }).click();
     await expect(page.getByText('Said: about right.')).toBeVisible();
-    await expect.poll(async () => (await (await request.get(`/api/v1/batches/${id}/events`)).json()).items.filter(({ kind }: { kind: string }) => kind === 'firmness-reported').length).toBe(1);
+    await expect
+      .poll(
+        async () =>
+          (await (await request.get(`/api/v1/batches/${id}/events`)).json()).items.filter(
+            ({ kind }: { kind: string }) => kind === 'firmness-reported',
+          ).length,
+      )
+      .toBe(1);
     await page.goto('/kitchen');
     await page.getByRole('button', { name: 'Forget that' }).click();
     await page.getByRole('button', { name: 'Keep', exact: true }).click();

@@ -26,13 +26,25 @@ export async function makeBatch(request: APIRequestContext, change: Record<strin
   const marinadeId = marinades.items.find(({ name }: { name: string }) => name === 'Fennel and soy').id;
   const tableAt = new Date(Date.now() + 40 * HOUR_MS + Math.floor(Math.random() * 1e7)).toISOString();
   const answer = await request.post('/api/v1/batches', {
-    data: { name: `Try-out ${Math.random().toString(36).slice(2, 8)}`, way: 'stir-fry', cutId: 'chicken-thigh', massG: 900, heightMm: 20, thicknessMm: 4, marinadeId, people: 5, tableAt, ...change },
+    data: {
+      name: `Try-out ${Math.random().toString(36).slice(2, 8)}`,
+      way: 'stir-fry',
+      cutId: 'chicken-thigh',
+      massG: 900,
+      heightMm: 20,
+      thicknessMm: 4,
+      marinadeId,
+      people: 5,
+      tableAt,
+      ...change,
+    },
   });
   expect(answer.status()).toBe(201);
   return answer.json();
 }
 
-export const readBatch = async (request: APIRequestContext, id: string): Promise<Batch> => (await request.get(`/api/v1/batches/${id}`)).json();
+export const readBatch = async (request: APIRequestContext, id: string): Promise<Batch> =>
+  (await request.get(`/api/v1/batches/${id}`)).json();
 
 /** Waits until what stands on the screen is on the server. */
 export async function saved(page: Page): Promise<void> {
@@ -56,7 +68,8 @@ export async function alive(page: Page): Promise<void> {
 }
 
 /** Where a handle or slider stands. */
-export const valueOf = async (page: Page, handle: string): Promise<number> => Number(await page.getByRole('slider', { name: handle }).getAttribute('aria-valuenow'));
+export const valueOf = async (page: Page, handle: string): Promise<number> =>
+  Number(await page.getByRole('slider', { name: handle }).getAttribute('aria-valuenow'));
 
 /** Puts the keyboard on a handle or slider, once it hears keys. */
 export async function hold(scope: Page | Locator, handle: string): Promise<void> {

@@ -1,9 +1,14 @@
 import { expect, hold, makeBatch, test } from './kitchen-fixture';
 
 test.describe('Marinades', () => {
-  test('a list is pasted, two flagged lines are mended, it is scaled to 1.37 kg and its salt is set', async ({ page, request }) => {
+  test('a list is pasted, two flagged lines are mended, it is scaled to 1.37 kg and its salt is set', async ({
+    page,
+    request,
+  }) => {
     await page.goto('/marinades/new');
-    await page.getByLabel(/Paste an ingredient list/).fill('1/4 cup soy sauce\n2 cloves garlic, minced\n1 tbsp moon dust\nSalt, to taste\n1 tbsp river mud');
+    await page
+      .getByLabel(/Paste an ingredient list/)
+      .fill('1/4 cup soy sauce\n2 cloves garlic, minced\n1 tbsp moon dust\nSalt, to taste\n1 tbsp river mud');
     await page.getByRole('button', { name: 'Read it' }).click();
     await expect(page.getByRole('listitem', { name: '1/4 cup soy sauce' }).getByLabel('How much')).toHaveValue('68 g');
     const dust = page.getByRole('listitem', { name: '1 tbsp moon dust' });
@@ -35,7 +40,11 @@ test.describe('Marinades', () => {
     await expect(page.getByRole('heading', { name: 'Boathouse glaze, ours' })).toBeVisible();
     const kept = await (await request.get(`/api/v1/marinades/${page.url().split('/').pop()}`)).json();
     expect(kept.forMassG).toBe(1370);
-    const saltG = kept.lines.reduce((sum: number, { ingredientId, massG }: { ingredientId: string; massG: number }) => sum + (ingredientId === 'salt-any' ? massG : ingredientId === 'soy-sauce' ? massG * 0.139 : 0), 0);
+    const saltG = kept.lines.reduce(
+      (sum: number, { ingredientId, massG }: { ingredientId: string; massG: number }) =>
+        sum + (ingredientId === 'salt-any' ? massG : ingredientId === 'soy-sauce' ? massG * 0.139 : 0),
+      0,
+    );
     expect(saltG / 1370).toBeGreaterThan(0.02);
   });
 
@@ -96,7 +105,10 @@ test.describe('Marinades', () => {
     await expect(page.getByText(/gives place to honey/)).toHaveCount(0);
   });
 
-  test('an unknown line becomes an ingredient of the cook’s own, from its label, and the list goes on', async ({ page, request }) => {
+  test('an unknown line becomes an ingredient of the cook’s own, from its label, and the list goes on', async ({
+    page,
+    request,
+  }) => {
     const name = `Boathouse brine ${Math.random().toString(36).slice(2, 7)}`;
     await page.goto('/marinades/new');
     await page.getByLabel(/Paste an ingredient list/).fill(`100 ml ${name}\n2 cloves garlic`);
@@ -144,8 +156,14 @@ test.describe('Marinades', () => {
     await expect(page.getByRole('row', { name: new RegExp(name) })).toContainText('10');
   });
 
-  test('a marinade that comes with Mince and was put away is offered, brought in, and out again by undo', async ({ page, request }) => {
-    const find = async (name: string) => (await (await request.get('/api/v1/marinades?limit=200')).json()).items.find((one: { name: string }) => one.name === name);
+  test('a marinade that comes with Mince and was put away is offered, brought in, and out again by undo', async ({
+    page,
+    request,
+  }) => {
+    const find = async (name: string) =>
+      (await (await request.get('/api/v1/marinades?limit=200')).json()).items.find(
+        (one: { name: string }) => one.name === name,
+      );
     const { id } = await find('Smoky rub, dry');
     expect((await request.delete(`/api/v1/marinades/${id}`)).ok()).toBe(true);
     await page.goto('/marinades');

@@ -15,7 +15,13 @@ test.describe('New batch', () => {
     await page.waitForURL(/\/batches\/[0-9a-f-]{36}$/);
 
     const made = await readBatch(request, page.url().split('/').pop()!);
-    expect(made).toMatchObject({ way: 'flat-skewers', cutId: 'lamb-leg', people: 6, heightMm: 45, name: 'Lamb leg, boned, skewers, flat' });
+    expect(made).toMatchObject({
+      way: 'flat-skewers',
+      cutId: 'lamb-leg',
+      people: 6,
+      heightMm: 45,
+      name: 'Lamb leg, boned, skewers, flat',
+    });
     expect(made.massG).toBeCloseTo(680.388555, 6);
     expect(made.thicknessMm).toBeCloseTo(6.35, 6);
     await expect(page.getByRole('heading', { name: 'The jobs, counted back from the table' })).toBeVisible();
@@ -34,7 +40,10 @@ test.describe('New batch', () => {
     await expect(page.getByLabel('Slices', { exact: true })).toHaveValue('6 mm');
   });
 
-  test('length x width x height instead of the height, and back to what follows from the weight', async ({ page, request }) => {
+  test('length x width x height instead of the height, and back to what follows from the weight', async ({
+    page,
+    request,
+  }) => {
     await page.goto('/batches/new');
     const size = page.getByLabel('How tall it lies');
     await size.fill('200 x 120 x 45');
@@ -44,7 +53,10 @@ test.describe('New batch', () => {
     await expect(size).toHaveValue('200 mm × 120 mm × 46 mm');
     await page.getByRole('button', { name: 'Put it on the board' }).click();
     await page.waitForURL(/\/batches\/[0-9a-f-]{36}$/);
-    expect(await readBatch(request, page.url().split('/').pop()!)).toMatchObject({ heightMm: 46, pins: { lengthMm: 200, widthMm: 120 } });
+    expect(await readBatch(request, page.url().split('/').pop()!)).toMatchObject({
+      heightMm: 46,
+      pins: { lengthMm: 200, widthMm: 120 },
+    });
     await page.goto('/batches/new');
     await size.fill('200 x 120 x 45');
     await size.fill('30');
@@ -61,8 +73,13 @@ test.describe('New batch', () => {
     await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('1.23 kg');
   });
 
-  test('what is typed before the catalogue of cuts has come does not push out what was kept', async ({ page, request }) => {
-    const own = [...(await (await request.get('/batches/new')).text()).matchAll(/src="([^"]+\.js)"/g)].map(([, src]) => src!);
+  test('what is typed before the catalogue of cuts has come does not push out what was kept', async ({
+    page,
+    request,
+  }) => {
+    const own = [...(await (await request.get('/batches/new')).text()).matchAll(/src="([^"]+\.js)"/g)].map(
+      ([, src]) => src!,
+    );
     await page.goto('/batches/new');
     await pickCut(page, 'The piece', 'pork loin', 'Pork loin, boned');
     await page.getByLabel('Weight', { exact: true }).fill('1.23 kg');
@@ -81,7 +98,19 @@ test.describe('New batch', () => {
     await expect(page.getByLabel('People', { exact: true })).toHaveValue('7');
   });
 
-  const nonsense = ['', 'lots', '-5', '0', 'NaN', 'Infinity', '9999999', '5 miles', '<script>alert(1)</script>', '1e999', 'x'.repeat(10_000)];
+  const nonsense = [
+    '',
+    'lots',
+    '-5',
+    '0',
+    'NaN',
+    'Infinity',
+    '9999999',
+    '5 miles',
+    '<script>alert(1)</script>',
+    '1e999',
+    'x'.repeat(10_000),
+  ];
   for (const field of ['Weight', 'How tall it lies', 'Slices', 'People']) {
     test(`${field}: nonsense gets a word beside the field and changes nothing`, async ({ page }) => {
       await page.goto('/batches/new');
@@ -100,7 +129,18 @@ test.describe('New batch', () => {
 
   test('an answer the server refuses is said, and kept', async ({ page, allowErrors }) => {
     allowErrors(/422|400|500/);
-    await page.route('**/api/v1/batches', (route) => route.fulfill({ status: 422, contentType: 'application/problem+json', body: JSON.stringify({ type: '/problems/rule', title: 'That does not fit together.', status: 422, detail: 'Because.' }) }));
+    await page.route('**/api/v1/batches', (route) =>
+      route.fulfill({
+        status: 422,
+        contentType: 'application/problem+json',
+        body: JSON.stringify({
+          type: '/problems/rule',
+          title: 'That does not fit together.',
+          status: 422,
+          detail: 'Because.',
+        }),
+      }),
+    );
     await page.goto('/batches/new');
     await page.getByLabel('Weight', { exact: true }).fill('777 g');
     await page.getByRole('button', { name: 'Put it on the board' }).click();

@@ -16,11 +16,14 @@ test('pictures of the main views', async ({ page, request }) => {
   const { items } = await (await request.get('/api/v1/batches?limit=50')).json();
   const idOf = (name: string) => items.find((one: { name: string }) => one.name === name).id;
   const [lamb, chicken] = [idOf('Cumin lamb skewers'), idOf('Fennel chicken stir-fry')];
-  const marinade = (await (await request.get('/api/v1/marinades')).json()).items.find(({ name }: { name: string }) => name === 'Fennel and soy').id;
+  const marinade = (await (await request.get('/api/v1/marinades')).json()).items.find(
+    ({ name }: { name: string }) => name === 'Fennel and soy',
+  ).id;
 
   await picture(page, 'today', '/');
   await picture(page, 'new', '/batches/new');
-  for (const stage of ['piece', 'firm', 'slice', 'marinate', 'cook']) await picture(page, stage, `/batches/${lamb}?stage=${stage}`);
+  for (const stage of ['piece', 'firm', 'slice', 'marinate', 'cook'])
+    await picture(page, stage, `/batches/${lamb}?stage=${stage}`);
   await picture(page, 'tenderize', `/batches/${chicken}?stage=tenderize`);
   await picture(page, 'cuts', '/cuts');
   await picture(page, 'marinades', '/marinades');

@@ -13,8 +13,12 @@ test('a new kitchen starts empty and inviting, and what is saved survives kill -
   test.setTimeout(90_000);
   // Whatever was under way when the server was killed breaks off, in one of several ways.
   allowErrors(/^Failed to load resource: net::ERR_/);
-  const { migrate } = await load<{ migrate: (url: string, options: { reset: boolean }) => Promise<void> }>('scripts/db.mjs');
-  const { serve } = await load<{ serve: (options: { databaseUrl: string; wishedPort: number }) => Promise<Served> }>('scripts/lib/serve.mjs');
+  const { migrate } = await load<{ migrate: (url: string, options: { reset: boolean }) => Promise<void> }>(
+    'scripts/db.mjs',
+  );
+  const { serve } = await load<{ serve: (options: { databaseUrl: string; wishedPort: number }) => Promise<Served> }>(
+    'scripts/lib/serve.mjs',
+  );
   const databaseUrl = process.env.DATABASE_URL!.replace(/\/\w+$/, '/mince_empty');
   await migrate(databaseUrl, { reset: true });
   let app = await serve({ databaseUrl, wishedPort: 3950 });

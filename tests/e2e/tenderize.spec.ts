@@ -1,9 +1,15 @@
 import { expect, hold, makeBatch, readBatch, saved, test } from './kitchen-fixture';
 
-const marinadeNamed = async (request: Parameters<typeof makeBatch>[0], wanted: string): Promise<string> => (await (await request.get('/api/v1/marinades?limit=200')).json()).items.find(({ name }: { name: string }) => name === wanted).id;
+const marinadeNamed = async (request: Parameters<typeof makeBatch>[0], wanted: string): Promise<string> =>
+  (await (await request.get('/api/v1/marinades?limit=200')).json()).items.find(
+    ({ name }: { name: string }) => name === wanted,
+  ).id;
 
 test.describe('Tenderize', () => {
-  test('one plan is proposed with its reason; overruled it says so, and one press brings it back', async ({ page, request }) => {
+  test('one plan is proposed with its reason; overruled it says so, and one press brings it back', async ({
+    page,
+    request,
+  }) => {
     // An hour only: its ginger has no night to work.
     const { id } = await makeBatch(request, { cutId: 'beef-flank', heightMm: 25, pins: { marinadeMin: 60 } });
     await page.goto(`/batches/${id}?stage=tenderize`);
@@ -25,8 +31,15 @@ test.describe('Tenderize', () => {
     expect((await readBatch(request, id)).pins).toEqual({ marinadeMin: 60 });
   });
 
-  test('what a mix lacks is offered: a coat, and mild fruit overnight in place of soda; the schedule follows', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'beef-flank', heightMm: 25, marinadeId: await marinadeNamed(request, 'Salt, pepper and rosemary') });
+  test('what a mix lacks is offered: a coat, and mild fruit overnight in place of soda; the schedule follows', async ({
+    page,
+    request,
+  }) => {
+    const { id } = await makeBatch(request, {
+      cutId: 'beef-flank',
+      heightMm: 25,
+      marinadeId: await marinadeNamed(request, 'Salt, pepper and rosemary'),
+    });
     await page.goto(`/batches/${id}?stage=tenderize`);
     const proposal = page.getByRole('region', { name: 'The plan for tenderness' });
     await expect(proposal).toContainText('Soda rinsed off and early salt');
@@ -62,10 +75,15 @@ test.describe('Tenderize', () => {
   });
 
   test('needles: the caution follows to the heat, at the temperature of the animal', async ({ page, request }) => {
-    for (const [cutId, words] of [['chicken-thigh', '74 °C'], ['beef-flank', '71 °C']] as const) {
+    for (const [cutId, words] of [
+      ['chicken-thigh', '74 °C'],
+      ['beef-flank', '71 °C'],
+    ] as const) {
       const { id } = await makeBatch(request, { cutId, way: 'flat-skewers', heightMm: 25, massG: 800 });
       await page.goto(`/batches/${id}?stage=tenderize`);
-      await expect(page.getByRole('row', { name: /Needles or blades/ })).toContainText(`pierced meat: ${words} at the centre`);
+      await expect(page.getByRole('row', { name: /Needles or blades/ })).toContainText(
+        `pierced meat: ${words} at the centre`,
+      );
       await page.getByRole('region', { name: 'Force', exact: true }).getByText('Needle roller').click();
       await page.getByRole('navigation', { name: 'Stages' }).getByRole('button', { name: /Cook/ }).click();
       await expect(page.getByRole('complementary', { name: 'What it means' })).toContainText(words);
@@ -74,7 +92,11 @@ test.describe('Tenderize', () => {
   });
 
   test('what fights is explained: soda left in a sour mix, strong fruit on soda', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'beef-flank', heightMm: 25, marinadeId: await marinadeNamed(request, 'Onion and lime') });
+    const { id } = await makeBatch(request, {
+      cutId: 'beef-flank',
+      heightMm: 25,
+      marinadeId: await marinadeNamed(request, 'Onion and lime'),
+    });
     await page.goto(`/batches/${id}?stage=tenderize`);
     await page.getByRole('radio', { name: /Leave it in/ }).click();
     await expect(page.getByRole('alert').filter({ hasText: 'Acid cancels soda that stays in' })).toBeVisible();
@@ -84,8 +106,16 @@ test.describe('Tenderize', () => {
     await expect(page.getByRole('alert').filter({ hasText: 'Strong fruit and soda together' })).toBeVisible();
   });
 
-  test('kiwi is swapped for pear: the clock and the schedule move; overnight with kiwi is refused', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'beef-flank', way: 'flat-skewers', heightMm: 25, marinadeId: await marinadeNamed(request, 'Kiwi and ginger, quick') });
+  test('kiwi is swapped for pear: the clock and the schedule move; overnight with kiwi is refused', async ({
+    page,
+    request,
+  }) => {
+    const { id } = await makeBatch(request, {
+      cutId: 'beef-flank',
+      way: 'flat-skewers',
+      heightMm: 25,
+      marinadeId: await marinadeNamed(request, 'Kiwi and ginger, quick'),
+    });
     const before = (await readBatch(request, id)).schedule;
     await page.goto(`/batches/${id}?stage=tenderize`);
     const panel = page.getByRole('region', { name: 'Fruit in the marinade' });
@@ -102,12 +132,16 @@ test.describe('Tenderize', () => {
     await saved(page);
     const after = await readBatch(request, id);
     expect(after.pins).toMatchObject({ fruitId: 'pear', fruitPercent: 19.9 });
-    const length = (schedule: typeof before) => (schedule.ok ? schedule.jobs.find(({ key }) => key === 'marinate')!.minutes : NaN);
+    const length = (schedule: typeof before) =>
+      schedule.ok ? schedule.jobs.find(({ key }) => key === 'marinate')!.minutes : NaN;
     expect(length(after.schedule)).toBeGreaterThan(length(before));
 
     await panel.getByRole('button', { name: 'fruit: pinned, unpin' }).click();
     await expect(panel).toContainText(/Kiwi, green 3\.5 %/);
-    await page.getByRole('button', { name: /Marinate/ }).first().click();
+    await page
+      .getByRole('button', { name: /Marinate/ })
+      .first()
+      .click();
     await hold(page, 'Time in the marinade');
     await page.keyboard.press('End');
     await expect(page.getByText(/turns the meat to mush/).first()).toBeVisible();
@@ -115,7 +149,10 @@ test.describe('Tenderize', () => {
   });
 
   test('starch and oil by their share of the meat, oil first or last', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'lamb-leg', marinadeId: await marinadeNamed(request, 'Cumin and orange') });
+    const { id } = await makeBatch(request, {
+      cutId: 'lamb-leg',
+      marinadeId: await marinadeNamed(request, 'Cumin and orange'),
+    });
     await page.goto(`/batches/${id}?stage=tenderize`);
     const coat = page.getByRole('region', { name: 'Coat', exact: true });
     await expect(coat).toContainText('none in the mix');
@@ -124,23 +161,38 @@ test.describe('Tenderize', () => {
     await expect(coat).toContainText(/g corn starch, /);
     await expect(page.getByRole('region', { name: 'The plan for tenderness' })).toContainText('a starch coat');
     await coat.getByText('From the start', { exact: true }).click();
-    await page.getByRole('button', { name: /Marinate/ }).first().click();
+    await page
+      .getByRole('button', { name: /Marinate/ })
+      .first()
+      .click();
     await expect(page.getByRole('row').nth(1)).toContainText('Olive oil');
     await expect(page.getByRole('row', { name: /Corn starch/ })).toBeVisible();
     await expect(page.getByText(/A film of .* enough to coat it/)).toBeVisible();
   });
 
-  test('a simmered mix cools first, its glaze is reduced, a long one is turned morning and evening', async ({ page, request }) => {
-    const { id } = await makeBatch(request, { cutId: 'pork-shoulder', way: 'flat-skewers', heightMm: 60, marinadeId: await marinadeNamed(request, 'Cider and star anise, simmered'), pins: { marinadeMin: 1500 } });
+  test('a simmered mix cools first, its glaze is reduced, a long one is turned morning and evening', async ({
+    page,
+    request,
+  }) => {
+    const { id } = await makeBatch(request, {
+      cutId: 'pork-shoulder',
+      way: 'flat-skewers',
+      heightMm: 60,
+      marinadeId: await marinadeNamed(request, 'Cider and star anise, simmered'),
+      pins: { marinadeMin: 1500 },
+    });
     await page.goto(`/batches/${id}?stage=marinate`);
     await expect(page.getByText('Cool it before it meets raw meat')).toBeVisible();
     const cooling = page.getByText('Cool it first:').locator('..');
     await expect(cooling).toContainText('on the counter');
     await page.getByText('In iced water', { exact: true }).click();
     await expect(cooling).toContainText('in iced water');
-    for (const job of ['Simmer the marinade', 'Let the marinade cool', 'Reduce the glaze']) await expect(page.getByText(job, { exact: true })).toBeVisible();
+    for (const job of ['Simmer the marinade', 'Let the marinade cool', 'Reduce the glaze'])
+      await expect(page.getByText(job, { exact: true })).toBeVisible();
     await expect(page.getByText('Turn the bag', { exact: true })).toHaveCount(2);
     await page.getByText('What gets in, and how deep').click();
-    await expect(page.getByText('An extra night').locator('..')).toContainText(/would take the middle from|brings no more salt/);
+    await expect(page.getByText('An extra night').locator('..')).toContainText(
+      /would take the middle from|brings no more salt/,
+    );
   });
 });

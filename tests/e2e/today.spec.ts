@@ -5,7 +5,8 @@ test.describe('Today', () => {
     await page.goto('/');
     await expect(page.getByRole('heading', { name: 'Regatta lunch' })).toBeVisible();
     const timeline = page.getByRole('region', { name: 'Timeline of the meal' });
-    for (const name of ['Cumin lamb skewers', 'Fennel chicken stir-fry', 'Flank with kiwi and ginger']) await expect(timeline.getByRole('link', { name })).toBeVisible();
+    for (const name of ['Cumin lamb skewers', 'Fennel chicken stir-fry', 'Flank with kiwi and ginger'])
+      await expect(timeline.getByRole('link', { name })).toBeVisible();
     await page.reload();
     await expect(page.getByRole('heading', { name: 'Next for your hands' })).toBeVisible();
     await expect(page.getByText('Trim it').first()).toBeVisible();
@@ -18,7 +19,10 @@ test.describe('Today', () => {
 
   test('moving the meal moves its batches, and back', async ({ page, request }) => {
     await page.goto('/');
-    const batches = async () => (await (await request.get('/api/v1/batches?limit=200')).json()).items.filter(({ name }: { name: string }) => name === 'Cumin lamb skewers');
+    const batches = async () =>
+      (await (await request.get('/api/v1/batches?limit=200')).json()).items.filter(
+        ({ name }: { name: string }) => name === 'Cumin lamb skewers',
+      );
     const [before] = await batches();
     await page.getByRole('button', { name: 'Change' }).click();
     const when = page.getByLabel('On the table');
@@ -41,7 +45,11 @@ test.describe('Today', () => {
   });
 
   test('a meal with nothing in it invites the first batch', async ({ page, request }) => {
-    const meal = await (await request.post('/api/v1/meals', { data: { name: 'Empty mess tin', tableAt: new Date(Date.now() + 5e8).toISOString(), people: 2 } })).json();
+    const meal = await (
+      await request.post('/api/v1/meals', {
+        data: { name: 'Empty mess tin', tableAt: new Date(Date.now() + 5e8).toISOString(), people: 2 },
+      })
+    ).json();
     await page.goto(`/?meal=${meal.id}`);
     await page.getByRole('link', { name: 'Add a batch' }).first().click();
     await page.getByRole('button', { name: 'Put it on the board' }).click();

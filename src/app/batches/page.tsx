@@ -12,13 +12,18 @@ const limit = 50;
 
 export default async function Page({ searchParams }: Search) {
   const offset = offsetOf((await searchParams).from);
-  return page(async () => ({ ...(await listBatches({ limit, offset })), ...(await readHousehold()) }), ({ items, total, zone }) => (
-    <div className="mx-auto max-w-5xl px-4 py-6">
-      <div className="mb-4 flex flex-wrap items-center justify-between gap-3">
-        <h1>Batches</h1>
-        <Link href="/batches/new" className={buttonLook()}>New batch</Link>
+  return page(
+    async () => ({ ...(await listBatches({ limit, offset })), ...(await readHousehold()) }),
+    ({ items, total, zone }) => (
+      <div className="mx-auto max-w-5xl px-4 py-6">
+        <div className="mb-4 flex flex-wrap items-center justify-between gap-3">
+          <h1>Batches</h1>
+          <Link href="/batches/new" className={buttonLook()}>
+            New batch
+          </Link>
+        </div>
+        <BatchList zone={zone} batches={items} total={total} offset={offset} limit={limit} />
       </div>
-      <BatchList zone={zone} batches={items} total={total} offset={offset} limit={limit} />
-    </div>
-  ));
+    ),
+  );
 }

@@ -12,5 +12,8 @@ export default async function Page({ searchParams }: Search) {
   const [batchId, mealId] = [one(batch), one(meal)];
   if (!batchId && !mealId) notFound();
   const nowMs = Date.now();
-  return page(() => loadKitchen({ batchId, mealId }, style), (data) => <KitchenScreen {...data} nowMs={nowMs} />);
+  return page(
+    () => loadKitchen({ batchId, mealId }, style),
+    (data) => <KitchenScreen {...data} nowMs={nowMs} />,
+  );
 }

@@ -13,8 +13,12 @@ export default async function Page() {
     <div className="mx-auto max-w-5xl px-4 py-6">
       <div className="flex flex-wrap items-end gap-4">
         <h1 className="grow">Marinades</h1>
-        <Link href="/ingredients" className={buttonLook('quiet')}>Ingredients</Link>
-        <Link href="/marinades/new" className={buttonLook('plain')}>Add a marinade</Link>
+        <Link href="/ingredients" className={buttonLook('quiet')}>
+          Ingredients
+        </Link>
+        <Link href="/marinades/new" className={buttonLook('plain')}>
+          Add a marinade
+        </Link>
       </div>
       <p className="mt-1 text-muted">Each is written for a weight of trimmed meat. Open one to scale it to yours.</p>
       <MarinadeList marinades={marinades} />

@@ -21,7 +21,15 @@ const AT: Partial<Record<JobKey, readonly CautionCode[]>> = {
   marinate: ['fridge', 'counter-marinade', 'strong-fruit'],
   thread: ['fire-and-sticks', 'used-marinade'],
   dry: ['surface-dry', 'used-marinade'],
-  cook: ['centre-temperature', 'game-through', 'pierced', 'pink-offered', 'pink-refused', 'fire-and-sticks', 'sugar-burns'],
+  cook: [
+    'centre-temperature',
+    'game-through',
+    'pierced',
+    'pink-offered',
+    'pink-refused',
+    'fire-and-sticks',
+    'sugar-burns',
+  ],
 };
 
 export function cautionsAt(job: JobKey, cautions: readonly Caution[]): Caution[] {

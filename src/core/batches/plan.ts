@@ -1,11 +1,35 @@
 import type { CookRounds, Glaze, Room, Shape, Slurry } from '../cooking';
 import type { FirmingInput, FirmingTimes, FreezerKnowledge, FreezerPreset, ThawInput, ThawResult } from '../firming';
-import type { CoatCheck, CoolingPlace, Ingredient, Marinade, MeasuredIngredient, ScaledMarinade, Uptake, UptakeInput } from '../marinades';
+import type {
+  CoatCheck,
+  CoolingPlace,
+  Ingredient,
+  Marinade,
+  MeasuredIngredient,
+  ScaledMarinade,
+  Uptake,
+  UptakeInput,
+} from '../marinades';
 import type { Cut, PieceSize } from '../pieces';
 import type { Caution, CentreTemperature } from '../safety';
 import type { Schedule } from '../scheduling';
 import type { DialFit, ShapeCuts } from '../slicing';
-import type { AdditionAdvice, Bite, Conflict, EnzymeVerdict, ForceAdvice, ForceChoice, ForceReason, Fruit, SodaAdvice, SodaChoice, SodaReason, SodaSchool, TenderizingJudgement, TenderizingMeans } from '../tenderizing';
+import type {
+  AdditionAdvice,
+  Bite,
+  Conflict,
+  EnzymeVerdict,
+  ForceAdvice,
+  ForceChoice,
+  ForceReason,
+  Fruit,
+  SodaAdvice,
+  SodaChoice,
+  SodaReason,
+  SodaSchool,
+  TenderizingJudgement,
+  TenderizingMeans,
+} from '../tenderizing';
 import type { OwnedMeasure } from '../units';
 
 /** What the plan takes from around the batch. */
@@ -53,7 +77,9 @@ export interface FirmPlan {
   /** It is not firm within the time that is followed. */
   never: boolean;
   /** What the times were worked out from, the freezer's learned strength included. */
-  state: { is: 'fresh'; times: FirmingTimes; input: FirmingInput } | { is: 'frozen'; times: Omit<ThawResult, 'course'>; input: ThawInput };
+  state:
+    | { is: 'fresh'; times: FirmingTimes; input: FirmingInput }
+    | { is: 'frozen'; times: Omit<ThawResult, 'course'>; input: ThawInput };
 }
 
 /** Sizes are of one piece and of what it becomes; counts and the surface are of all pieces together. */

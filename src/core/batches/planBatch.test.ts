@@ -9,7 +9,8 @@ import { wallTimeOf } from '../times';
 import { cautionWords, jobWords, scheduleWords } from '../words';
 import { LIMITS, planBatch } from '.';
 
-const plan = (change: Parameters<typeof answers>[0] = {}, cutId = 'chicken-thigh', marinade = soyFennel) => planBatch(answers({ cutId, ...change }), around(cutId, marinade));
+const plan = (change: Parameters<typeof answers>[0] = {}, cutId = 'chicken-thigh', marinade = soyFennel) =>
+  planBatch(answers({ cutId, ...change }), around(cutId, marinade));
 const codes = (one: ReturnType<typeof plan>) => one.cautions.map(({ code }) => code);
 
 describe('the plan', () => {
@@ -34,23 +35,37 @@ describe('the plan', () => {
     expect(two.cook.minutesPerSide).toEqual(one.cook.minutesPerSide);
   });
   test('thicker slices marinate longer, up to what is customary', () => {
-    const minutes = [2, 3, 4, 5, 6].map((thicknessMm) => plan({ thicknessMm, pins: {} }, 'chicken-breast').marinate.minutes);
+    const minutes = [2, 3, 4, 5, 6].map(
+      (thicknessMm) => plan({ thicknessMm, pins: {} }, 'chicken-breast').marinate.minutes,
+    );
     minutes.slice(1).forEach((value, index) => expect(value).toBeGreaterThanOrEqual(minutes[index]!));
     expect(minutes[4]).toBeGreaterThan(minutes[0]!);
   });
   test('counts the sodium of soda left in', () => {
     const [skip, leave] = [plan({ pins: { soda: 'skip' } }), plan({ pins: { soda: 'leave-in' } })];
-    expect(leave.marinate.sodiumMgPerPortion.from - skip.marinate.sodiumMgPerPortion.from).toBeCloseTo(leave.tenderize.schools['leave-in'].sodiumMg / 5, 6);
+    expect(leave.marinate.sodiumMgPerPortion.from - skip.marinate.sodiumMgPerPortion.from).toBeCloseTo(
+      leave.tenderize.schools['leave-in'].sodiumMg / 5,
+      6,
+    );
   });
   test('every job has words and every caution too', () => {
     const style = { system: 'metric', locale: 'en-GB' } as const;
-    for (const [cutId, way] of [['beef-flank', 'flat-skewers'], ['lamb-leg', 'stir-fry']] as const) {
-      const inputs = answers({ cutId, way, pins: { pierced: true, soda: 'rinse-off', roomTempC: 33, splitAfterMixing: true } });
+    for (const [cutId, way] of [
+      ['beef-flank', 'flat-skewers'],
+      ['lamb-leg', 'stir-fry'],
+    ] as const) {
+      const inputs = answers({
+        cutId,
+        way,
+        pins: { pierced: true, soda: 'rinse-off', roomTempC: 33, splitAfterMixing: true },
+      });
       const made = planBatch(inputs, around(cutId));
       expect(made.schedule.ok).toBe(true);
       if (!made.schedule.ok) return;
-      for (const job of made.schedule.jobs) expect(jobWords(job, { plan: made, inputs, around: around(cutId) }, style).text).not.toMatch(/undefined|NaN/);
-      for (const caution of made.cautions) expect(Object.values(cautionWords(caution, style)).join()).not.toMatch(/undefined|NaN/);
+      for (const job of made.schedule.jobs)
+        expect(jobWords(job, { plan: made, inputs, around: around(cutId) }, style).text).not.toMatch(/undefined|NaN/);
+      for (const caution of made.cautions)
+        expect(Object.values(cautionWords(caution, style)).join()).not.toMatch(/undefined|NaN/);
     }
   });
 });
@@ -78,7 +93,13 @@ describe('safety', () => {
     const keys = schedule.jobs.map(({ key }) => key);
     expect(keys.indexOf('mix')).toBeLessThan(keys.indexOf('coat'));
   });
-  test('pierced beef shows the stricter figure', () => expect(plan({ pins: { pierced: true, doneness: 'pink' } }, 'beef-flank').cook.temperature).toEqual({ tempC: 71, restMin: 0, pink: 'refused', stricter: true }));
+  test('pierced beef shows the stricter figure', () =>
+    expect(plan({ pins: { pierced: true, doneness: 'pink' } }, 'beef-flank').cook.temperature).toEqual({
+      tempC: 71,
+      restMin: 0,
+      pink: 'refused',
+      stricter: true,
+    }));
   test('pink lamb is offered from the pan and refused on the skewer', () => {
     expect(codes(plan({ pins: { doneness: 'pink' } }, 'lamb-leg'))).toContain('pink-offered');
     expect(codes(plan({ way: 'flat-skewers', pins: { doneness: 'pink' } }, 'lamb-leg'))).toContain('pink-refused');
@@ -88,15 +109,27 @@ describe('safety', () => {
     expect(pork.cook.temperature).toMatchObject({ tempC: 63, restMin: 3, pink: 'refused' });
     expect(codes(pork)).toContain('pink-refused');
   });
-  test.each([['chicken-thigh', 74, 0], ['turkey-breast', 74, 0], ['beef-flank', 63, 3], ['lamb-leg', 63, 3], ['pork-loin', 63, 3]])('%s to %d °C (USDA FSIS, from memory)', (cutId, tempC, restMin) =>
-    expect(plan({}, cutId).cook.temperature).toMatchObject({ tempC, restMin }));
-  test('rinsing brings its caution', () => expect(codes(plan({ pins: { soda: 'rinse-off' } }))).toContain('rinse-in-bowl'));
-  test('soda left in at 1 % is called soapy', () => expect(codes(plan({ pins: { soda: 'leave-in', sodaPercent: 1 } }))).toContain('soapy'));
+  test.each([
+    ['chicken-thigh', 74, 0],
+    ['turkey-breast', 74, 0],
+    ['beef-flank', 63, 3],
+    ['lamb-leg', 63, 3],
+    ['pork-loin', 63, 3],
+  ])('%s to %d °C (USDA FSIS, from memory)', (cutId, tempC, restMin) =>
+    expect(plan({}, cutId).cook.temperature).toMatchObject({ tempC, restMin }),
+  );
+  test('rinsing brings its caution', () =>
+    expect(codes(plan({ pins: { soda: 'rinse-off' } }))).toContain('rinse-in-bowl'));
+  test('soda left in at 1 % is called soapy', () =>
+    expect(codes(plan({ pins: { soda: 'leave-in', sodaPercent: 1 } }))).toContain('soapy'));
 });
 
 describe('salt where it should land', () => {
   test('salt asked for is salt in the plan, whatever the cut and the part held back', () => {
-    for (const [cutId, marinade] of [['chicken-thigh', soyFennel], ['lamb-leg', dryCumin]] as const) {
+    for (const [cutId, marinade] of [
+      ['chicken-thigh', soyFennel],
+      ['lamb-leg', dryCumin],
+    ] as const) {
       const made = plan({ pins: { saltPercent: 1.25, holdBackShare: 0.2 } }, cutId, marinade);
       expect(made.marinate.uptake.equilibriumSaltPercent).toBeCloseTo(1.25, 4);
       expect(made.marinate.saltReach).toBeUndefined();
@@ -130,7 +163,8 @@ describe('fruit in the marinade', () => {
     expect(thin!.window.to).toBeLessThan(thick!.window.to);
   });
   test('only what goes on the meat counts, and what does not tenderize is left out', () => {
-    const dose = (holdBackShare: number) => plan({ pins: { holdBackShare } }, 'beef-flank', pear).marinate.fruit!.fruits[0]!.dosePercent;
+    const dose = (holdBackShare: number) =>
+      plan({ pins: { holdBackShare } }, 'beef-flank', pear).marinate.fruit!.fruits[0]!.dosePercent;
     expect(dose(0.5) / dose(0)).toBeCloseTo(0.5, 9);
     expect(plan({}, 'beef-flank').marinate.fruit).toBeUndefined();
   });
@@ -142,10 +176,14 @@ describe('the board', () => {
     const made = plan({ heightMm: 60 }, 'pork-loin');
     expect(made.firm.minutes).toBeGreaterThan(plan({ heightMm: 30 }, 'pork-loin').firm.minutes);
     expect(made.firm.checkFromMin).toBeLessThan(made.firm.from);
-    const weak = planBatch(answers({ cutId: 'pork-loin', heightMm: 60 }), { ...around('pork-loin'), freezer: { tempC: -18, lies: 'fan', known: { lnStrength: -0.5, lnError: 0.1 } } });
+    const weak = planBatch(answers({ cutId: 'pork-loin', heightMm: 60 }), {
+      ...around('pork-loin'),
+      freezer: { tempC: -18, lies: 'fan', known: { lnStrength: -0.5, lnError: 0.1 } },
+    });
     expect(weak.firm.minutes).toBeGreaterThan(made.firm.minutes);
     // What the screen solves again is the freezer as it was learned.
-    if (weak.firm.state.is === 'fresh') expect(firming(weak.firm.state.input).idealFromMin! / weak.firm.state.times.idealFromMin!).toBeCloseTo(1, 1);
+    if (weak.firm.state.is === 'fresh')
+      expect(firming(weak.firm.state.input).idealFromMin! / weak.firm.state.times.idealFromMin!).toBeCloseTo(1, 1);
   });
   test('frozen solid it is tempered first, in the fridge, and the freezer is left out', () => {
     const made = plan({ heightMm: 40, pins: { frozen: true } }, 'pork-loin');
@@ -154,7 +192,11 @@ describe('the board', () => {
     expect(codes(made)).toContain('temper-not-chop');
     expect(made.firm.minutes).toBeGreaterThan(120);
   });
-  test('tempering on the board counts as out of the fridge', () => expect(plan({ heightMm: 80, massG: 2000, pins: { frozen: true, thawPlace: 'bench', firmMin: 130 } }, 'pork-loin').schedule).toMatchObject({ ok: false, problem: { code: 'too-long-warm' } }));
+  test('tempering on the board counts as out of the fridge', () =>
+    expect(
+      plan({ heightMm: 80, massG: 2000, pins: { frozen: true, thawPlace: 'bench', firmMin: 130 } }, 'pork-loin')
+        .schedule,
+    ).toMatchObject({ ok: false, problem: { code: 'too-long-warm' } }));
   test('slices from the shop and cross-cut ribs start further down; bone dust is rinsed in a bowl', () => {
     const bought = plan({ way: 'table-grill', heightMm: 3 }, 'beef-shaved');
     expect(keys(bought)).not.toContain('slice');
@@ -164,37 +206,63 @@ describe('the board', () => {
     expect(codes(ribs)).toContain('rinse-bones');
   });
   test('a scored and pounded steak is treated like pierced meat, and is not firmed', () => {
-    const made = plan({ way: 'thin-steak', heightMm: 15, thicknessMm: 6, pins: { shape: 'pounded' } }, 'beef-top-round');
+    const made = plan(
+      { way: 'thin-steak', heightMm: 15, thicknessMm: 6, pins: { shape: 'pounded' } },
+      'beef-top-round',
+    );
     expect(keys(made)).toContain('pound');
     expect(keys(made)).not.toContain('firm');
     expect(made.cook.temperature).toMatchObject({ tempC: 71, stricter: true });
   });
-  test('a whole steak is sliced after it was cooked', () => expect(keys(plan({ way: 'thin-steak', heightMm: 15 }, 'beef-flank')).at(-1)).toBe('carve'));
+  test('a whole steak is sliced after it was cooked', () =>
+    expect(keys(plan({ way: 'thin-steak', heightMm: 15 }, 'beef-flank')).at(-1)).toBe('carve'));
   test('pieces are counted together: ten thighs give ten times the slices of one', () => {
-    const [one, ten] = [plan({ massG: 110, pins: { pieces: 1, trimmedG: 100 } }), plan({ massG: 1100, pins: { pieces: 10, trimmedG: 1000 } })];
+    const [one, ten] = [
+      plan({ massG: 110, pins: { pieces: 1, trimmedG: 100 } }),
+      plan({ massG: 1100, pins: { pieces: 10, trimmedG: 1000 } }),
+    ];
     expect(ten.slice.sliceCount).toBe(10 * one.slice.sliceCount);
     expect(ten.slice.coatAreaM2).toBeCloseTo(10 * one.slice.coatAreaM2, 9);
     expect(ten.firm.minutes).toBe(one.firm.minutes);
   });
-  test('with the grain is possible and says what it does', () => expect(codes(plan({ pins: { yawDeg: 90, grainDeg: 0 } }, 'beef-top-round'))).toContain('with-the-grain'));
-  test('a price in gives a price per trimmed kilogram', () => expect(plan({ massG: 1000, pins: { trimmedG: 800, pricePerKg: 20 } }).piece).toMatchObject({ pricePerTrimmedKg: 25, pricePerPerson: 4 }));
+  test('with the grain is possible and says what it does', () =>
+    expect(codes(plan({ pins: { yawDeg: 90, grainDeg: 0 } }, 'beef-top-round'))).toContain('with-the-grain'));
+  test('a price in gives a price per trimmed kilogram', () =>
+    expect(plan({ massG: 1000, pins: { trimmedG: 800, pricePerKg: 20 } }).piece).toMatchObject({
+      pricePerTrimmedKg: 25,
+      pricePerPerson: 4,
+    }));
   test('a measured slicing machine is named in the job', () => {
-    const dial = fitDial([{ dial: 1, slices: 10, stackMm: 20 }, { dial: 3, slices: 10, stackMm: 48 }]);
+    const dial = fitDial([
+      { dial: 1, slices: 10, stackMm: 20 },
+      { dial: 3, slices: 10, stackMm: 48 },
+    ]);
     if (!dial.ok) throw new Error('refused');
     const inputs = answers({ cutId: 'pork-loin', heightMm: 60 });
     const where = { ...around('pork-loin'), slicer: dial.fit };
     const made = planBatch(inputs, where);
     expect(made.slice.dial!.dial).toBeCloseTo((4 - 0.6) / 1.4, 6);
-    expect(jobWords({ key: 'slice' }, { plan: made, inputs, around: where }, { system: 'metric', locale: 'en-GB' }).text).toContain('Slicing machine at 2.4');
+    expect(
+      jobWords({ key: 'slice' }, { plan: made, inputs, around: where }, { system: 'metric', locale: 'en-GB' }).text,
+    ).toContain('Slicing machine at 2.4');
   });
   test('every cut in every way and shape has words without a hole in them', () => {
     const style = { system: 'us', locale: 'en-US' } as const;
     for (const cut of CUTS) {
       for (const way of WAYS) {
-        const inputs = answers({ cutId: cut.id, way, heightMm: cut.usualHeightMm, pins: { frozen: way === 'thin-steak' } });
+        const inputs = answers({
+          cutId: cut.id,
+          way,
+          heightMm: cut.usualHeightMm,
+          pins: { frozen: way === 'thin-steak' },
+        });
         const made = planBatch(inputs, { ...around('chicken-thigh'), cut: findCut(cut.id)! });
-        for (const job of made.schedule.ok ? made.schedule.jobs : []) expect(jobWords(job, { plan: made, inputs, around: { ...around('chicken-thigh'), cut } }, style).text).not.toMatch(/undefined|NaN|Infinity/);
-        for (const caution of made.cautions) expect(Object.values(cautionWords(caution, style)).join()).not.toMatch(/undefined|NaN|Infinity/);
+        for (const job of made.schedule.ok ? made.schedule.jobs : [])
+          expect(
+            jobWords(job, { plan: made, inputs, around: { ...around('chicken-thigh'), cut } }, style).text,
+          ).not.toMatch(/undefined|NaN|Infinity/);
+        for (const caution of made.cautions)
+          expect(Object.values(cautionWords(caution, style)).join()).not.toMatch(/undefined|NaN|Infinity/);
       }
     }
   });
@@ -214,41 +282,77 @@ describe('counted back', () => {
     const soon = plan({ notBeforeMs: TABLE_MS - 170 * 60_000, thicknessMm: 6 }, 'chicken-breast');
     expect(soon.marinate.minutes).toBeLessThan(plan({ thicknessMm: 6 }, 'chicken-breast').marinate.minutes);
     expect(soon.schedule).toMatchObject({ ok: true, lateByMin: 0 });
-    expect(plan({ notBeforeMs: TABLE_MS - 30 * 60_000 }).schedule).toMatchObject({ ok: true, lateByMin: expect.any(Number) });
+    expect(plan({ notBeforeMs: TABLE_MS - 30 * 60_000 }).schedule).toMatchObject({
+      ok: true,
+      lateByMin: expect.any(Number),
+    });
   });
   test('an hour lost to daylight saving changes no length, only the clock', () => {
     const spring = Date.UTC(2026, 2, 29, 11, 0);
-    const { schedule } = plan({ tableAtMs: spring, way: 'flat-skewers', pins: { marinadeMin: 720 } }, 'lamb-leg', dryCumin);
+    const { schedule } = plan(
+      { tableAtMs: spring, way: 'flat-skewers', pins: { marinadeMin: 720 } },
+      'lamb-leg',
+      dryCumin,
+    );
     if (!schedule.ok) throw new Error('refused');
     const soak = schedule.jobs.find(({ key }) => key === 'marinate')!;
     expect(soak.endMs - soak.startMs).toBe(720 * 60_000);
-    const clock = (wallTimeOf(soak.endMs, 'Europe/London').hour - wallTimeOf(soak.startMs, 'Europe/London').hour + 24) % 24;
+    const clock =
+      (wallTimeOf(soak.endMs, 'Europe/London').hour - wallTimeOf(soak.startMs, 'Europe/London').hour + 24) % 24;
     expect(clock).toBe(13);
   });
 
   const anyInputs = fc.record({
-    way: fc.constantFrom(...WAYS), cut: fc.constantFrom(...CUTS),
-    massG: fc.double({ min: LIMITS.massG.min, max: LIMITS.massG.max, noNaN: true }), heightMm: fc.double({ min: 5, max: 200, noNaN: true }), thicknessMm: fc.double({ min: 1, max: 40, noNaN: true }),
-    people: fc.integer({ min: 1, max: 200 }), tableAtMs: fc.integer({ min: Date.UTC(2020, 0, 1), max: Date.UTC(2040, 0, 1) }),
-    pins: fc.record({ soda: fc.constantFrom('leave-in' as const, 'rinse-off' as const, 'skip' as const), roomTempC: fc.integer({ min: 5, max: 45 }), marinadePlace: fc.constantFrom('fridge' as const, 'counter' as const), lots: fc.integer({ min: 1, max: 40 }), shape: fc.constantFrom(...SHAPES), frozen: fc.boolean(), freezerC: fc.integer({ min: -40, max: -8 }), solid: fc.constantFrom('block' as const, 'round' as const, 'slab' as const), pieces: fc.integer({ min: 1, max: 200 }) }, { requiredKeys: [] }),
+    way: fc.constantFrom(...WAYS),
+    cut: fc.constantFrom(...CUTS),
+    massG: fc.double({ min: LIMITS.massG.min, max: LIMITS.massG.max, noNaN: true }),
+    heightMm: fc.double({ min: 5, max: 200, noNaN: true }),
+    thicknessMm: fc.double({ min: 1, max: 40, noNaN: true }),
+    people: fc.integer({ min: 1, max: 200 }),
+    tableAtMs: fc.integer({ min: Date.UTC(2020, 0, 1), max: Date.UTC(2040, 0, 1) }),
+    pins: fc.record(
+      {
+        soda: fc.constantFrom('leave-in' as const, 'rinse-off' as const, 'skip' as const),
+        roomTempC: fc.integer({ min: 5, max: 45 }),
+        marinadePlace: fc.constantFrom('fridge' as const, 'counter' as const),
+        lots: fc.integer({ min: 1, max: 40 }),
+        shape: fc.constantFrom(...SHAPES),
+        frozen: fc.boolean(),
+        freezerC: fc.integer({ min: -40, max: -8 }),
+        solid: fc.constantFrom('block' as const, 'round' as const, 'slab' as const),
+        pieces: fc.integer({ min: 1, max: 200 }),
+      },
+      { requiredKeys: [] },
+    ),
   });
   test('never ends after the table, never breaks the warm limit, never runs backwards', () =>
-    fc.assert(fc.property(anyInputs, ({ cut, ...rest }) => {
-      const { schedule, lots } = planBatch({ ...rest, cutId: cut.id, marinadeId: 'x' }, around(cut.id));
-      if (!schedule.ok) return;
-      expect(Math.max(...schedule.jobs.map(({ endMs }) => endMs))).toBe(rest.tableAtMs);
-      expect(schedule.warmMin).toBeLessThanOrEqual((rest.pins.roomTempC ?? 21) > 32 ? 60 : 120);
-      const warm = schedule.jobs.filter(({ place }) => place === 'counter').reduce((sum, job) => sum + (job.endMs - job.startMs) / 60_000 / (job.hands ? lots : 1), 0);
-      expect(warm).toBeLessThanOrEqual(schedule.warmMin + 1e-6);
-      for (const job of schedule.jobs) expect(job.endMs).toBeGreaterThanOrEqual(job.startMs);
-    }), { numRuns: 300 }));
+    fc.assert(
+      fc.property(anyInputs, ({ cut, ...rest }) => {
+        const { schedule, lots } = planBatch({ ...rest, cutId: cut.id, marinadeId: 'x' }, around(cut.id));
+        if (!schedule.ok) return;
+        expect(Math.max(...schedule.jobs.map(({ endMs }) => endMs))).toBe(rest.tableAtMs);
+        expect(schedule.warmMin).toBeLessThanOrEqual((rest.pins.roomTempC ?? 21) > 32 ? 60 : 120);
+        const warm = schedule.jobs
+          .filter(({ place }) => place === 'counter')
+          .reduce((sum, job) => sum + (job.endMs - job.startMs) / 60_000 / (job.hands ? lots : 1), 0);
+        expect(warm).toBeLessThanOrEqual(schedule.warmMin + 1e-6);
+        for (const job of schedule.jobs) expect(job.endMs).toBeGreaterThanOrEqual(job.startMs);
+      }),
+      { numRuns: 300 },
+    ));
   test('minutes are finite for any freezer and any piece', () =>
-    fc.assert(fc.property(anyInputs, ({ cut, ...rest }) => {
-      const { firm } = planBatch({ ...rest, cutId: cut.id, marinadeId: 'x' }, around(cut.id));
-      for (const value of [firm.minutes, firm.from, firm.to, firm.checkFromMin]) expect(Number.isFinite(value) && value >= 0).toBe(true);
-    }), { numRuns: 60 }));
+    fc.assert(
+      fc.property(anyInputs, ({ cut, ...rest }) => {
+        const { firm } = planBatch({ ...rest, cutId: cut.id, marinadeId: 'x' }, around(cut.id));
+        for (const value of [firm.minutes, firm.from, firm.to, firm.checkFromMin])
+          expect(Number.isFinite(value) && value >= 0).toBe(true);
+      }),
+      { numRuns: 60 },
+    ));
   test('a plan without pins is never refused', () =>
-    fc.assert(fc.property(anyInputs, ({ cut, ...rest }) => {
-      expect(planBatch({ ...rest, pins: {}, cutId: cut.id, marinadeId: 'x' }, around(cut.id)).schedule.ok).toBe(true);
-    })));
+    fc.assert(
+      fc.property(anyInputs, ({ cut, ...rest }) => {
+        expect(planBatch({ ...rest, pins: {}, cutId: cut.id, marinadeId: 'x' }, around(cut.id)).schedule.ok).toBe(true);
+      }),
+    ));
 });

@@ -1,5 +1,12 @@
 import { cookRounds, WAY_PRACTICE, type Shape } from '../cooking';
-import { coatCheck, measureIngredient, uptakeAt, uptakeModel, type ScaledMarinade, type UptakeModel } from '../marinades';
+import {
+  coatCheck,
+  measureIngredient,
+  uptakeAt,
+  uptakeModel,
+  type ScaledMarinade,
+  type UptakeModel,
+} from '../marinades';
 import { pricePerTrimmedKg, sizePiece, usualCount, type Cut } from '../pieces';
 import { COUNTER_MARINADE_MAX_MIN, heldBackState, minimumTemperature, sodiumPerPortion, warmLimitMin } from '../safety';
 import type { Schedule } from '../scheduling';
@@ -40,7 +47,8 @@ const onTime = ({ schedule }: BatchPlan) => schedule.ok && schedule.lateByMin ==
 
 /** Of what the mix lacks, that for which there is time: fruit works overnight, and the night has to be there. */
 export function additionsInTime({ tenderize }: BatchPlan, inputs: BatchInputs, around: Surroundings): AdditionAdvice[] {
-  const withIt = (means: Addition) => planWith({ ...inputs, pins: { ...inputs.pins, ...pinsOfAddition(means, tenderize.advised) } }, around, false);
+  const withIt = (means: Addition) =>
+    planWith({ ...inputs, pins: { ...inputs.pins, ...pinsOfAddition(means, tenderize.advised) } }, around, false);
   const ripens = (plan: BatchPlan) => onTime(plan) && (plan.marinate.fruit?.exposure ?? 0) >= EXPOSURE.tender;
   return tenderize.additions.filter(({ means }) => means !== 'fruit' || ripens(withIt(means)));
 }
@@ -59,20 +67,59 @@ function planWith(inputs: BatchInputs, around: Surroundings, hurried: boolean): 
   const sides = planSides(inputs, around.marinade, marinate);
   const cook: CookPlan = {
     ...cookRounds(inputs.way, piece.trimmedG, slice.pieceMm.thicknessMm, around.room),
-    temperature: minimumTemperature(around.cut.animal, { treatment: pins.pierced || byHand.force?.pierces || SCORED.includes(slice.shape) ? 'pierced' : 'whole', doneness: pins.doneness, backInThePan: inputs.way === 'stir-fry' }),
+    temperature: minimumTemperature(around.cut.animal, {
+      treatment: pins.pierced || byHand.force?.pierces || SCORED.includes(slice.shape) ? 'pierced' : 'whole',
+      doneness: pins.doneness,
+      backInThePan: inputs.way === 'stir-fry',
+    }),
   };
   const limitMin = warmLimitMin(pins.roomTempC ?? ROOM_C);
-  const { schedule, lots, marinadeMin } = scheduleBatch({ inputs, cut: around.cut, zone: around.zone, limitMin, piece, firm, slice, tenderize: byHand, marinate, sides, cook });
-  const timed: MarinatePlan = { ...marinate, ...(saltReach ? { saltReach } : {}), minutes: marinadeMin, uptake: uptakeAt(salt, marinadeMin), ...(marinate.fruit ? { fruit: fruitAfter(marinate.fruit, marinadeMin) } : {}) };
+  const { schedule, lots, marinadeMin } = scheduleBatch({
+    inputs,
+    cut: around.cut,
+    zone: around.zone,
+    limitMin,
+    piece,
+    firm,
+    slice,
+    tenderize: byHand,
+    marinate,
+    sides,
+    cook,
+  });
+  const timed: MarinatePlan = {
+    ...marinate,
+    ...(saltReach ? { saltReach } : {}),
+    minutes: marinadeMin,
+    uptake: uptakeAt(salt, marinadeMin),
+    ...(marinate.fruit ? { fruit: fruitAfter(marinate.fruit, marinadeMin) } : {}),
+  };
   const tenderize = withMix(byHand, around, { inputs, slice, marinate: timed });
-  const plan = { piece, firm, slice, tenderize, marinate: timed, sides, cook, schedule: withoutMush(schedule, timed), lots };
+  const plan = {
+    piece,
+    firm,
+    slice,
+    tenderize,
+    marinate: timed,
+    sides,
+    cook,
+    schedule: withoutMush(schedule, timed),
+    lots,
+  };
   return { ...plan, cautions: cautionsFor(plan, inputs, around) };
 }
 
 /** Fruit that would turn the meat to mush is not scheduled. */
 function withoutMush(schedule: Schedule, { fruit, minutes }: MarinatePlan): Schedule {
   if (!schedule.ok || fruit?.verdict !== 'mush') return schedule;
-  return { ok: false, problem: { code: 'fruit-too-long', minutes, stopAfterMin: { from: fruit.stopAfterHours.from * 60, to: fruit.stopAfterHours.to * 60 } } };
+  return {
+    ok: false,
+    problem: {
+      code: 'fruit-too-long',
+      minutes,
+      stopAfterMin: { from: fruit.stopAfterHours.from * 60, to: fruit.stopAfterHours.to * 60 },
+    },
+  };
 }
 
 function planPiece({ massG, heightMm, people, pins }: BatchInputs, cut: Cut): PiecePlan {
@@ -80,7 +127,8 @@ function planPiece({ massG, heightMm, people, pins }: BatchInputs, cut: Cut): Pi
   const trimmedG = pins.trimmedG ?? massG * (1 - loss);
   const pieces = pins.pieces ?? usualCount(cut, trimmedG);
   // Weighed after trimming, it can be no more than it was before; a slip of the scale is not passed on into the price.
-  const price = pins.pricePerKg === undefined ? undefined : pricePerTrimmedKg(pins.pricePerKg, Math.max(massG, trimmedG), trimmedG);
+  const price =
+    pins.pricePerKg === undefined ? undefined : pricePerTrimmedKg(pins.pricePerKg, Math.max(massG, trimmedG), trimmedG);
   return {
     ...sizePiece(cut, trimmedG / pieces, heightMm, pins),
     massG,
@@ -101,15 +149,27 @@ interface Before {
   diffusion: MarinatePlan['diffusion'];
 }
 
-function planMarinade(inputs: BatchInputs, around: Surroundings, { piece, slice, tenderize, scaled, salt, diffusion }: Before): MarinatePlan {
+function planMarinade(
+  inputs: BatchInputs,
+  around: Surroundings,
+  { piece, slice, tenderize, scaled, salt, diffusion }: Before,
+): MarinatePlan {
   const { way, people, pins } = inputs;
   const place = pins.marinadePlace ?? 'fridge';
   const custom = WAY_PRACTICE[way].marinadeMin;
   // Another fruit than the one it was written for: its own hours say nothing of it.
   const own = pins.fruitId === undefined ? around.marinade.minutes : custom;
-  const clock = fruitClock({ scaled, meatG: piece.trimmedG, thicknessMm: diffusion.thicknessMm, tempC: diffusion.tempC });
+  const clock = fruitClock({
+    scaled,
+    meatG: piece.trimmedG,
+    thicknessMm: diffusion.thicknessMm,
+    tempC: diffusion.tempC,
+  });
   const ripe = clock ? Math.max(5, Math.floor((clock.stopAfterHours.from * 60) / 5) * 5) : Infinity;
-  const to = Math.min(ripe, place === 'counter' ? COUNTER_MARINADE_MAX_MIN : Math.max(own.from, Math.min(own.to, custom.to)));
+  const to = Math.min(
+    ripe,
+    place === 'counter' ? COUNTER_MARINADE_MAX_MIN : Math.max(own.from, Math.min(own.to, custom.to)),
+  );
   const window = { from: Math.min(Math.max(own.from, custom.from), to), to };
   const tenderMin = clock && pins.fruitId !== undefined ? (60 * EXPOSURE_WISHED) / clock.perHour : 0;
   const wished = Math.ceil(Math.max(salt.minutesTo.centre.p90, tenderMin) / 15) * 15;
@@ -125,14 +185,22 @@ function planMarinade(inputs: BatchInputs, around: Surroundings, { piece, slice,
     window,
     measured,
     mixMl,
-    coat: coatCheck({ mixMl: onMeatMl, areaM2: slice.coatAreaM2, meatG: piece.trimmedG, clinging: scaled.lines.some(({ ingredient }) => ingredient.kind === 'fruit' || ingredient.kind === 'starch') }),
+    coat: coatCheck({
+      mixMl: onMeatMl,
+      areaM2: slice.coatAreaM2,
+      meatG: piece.trimmedG,
+      clinging: scaled.lines.some(({ ingredient }) => ingredient.kind === 'fruit' || ingredient.kind === 'starch'),
+    }),
     uptake: uptakeAt(salt),
     diffusion,
     ...(clock ? { fruit: fruitAfter(clock, 0) } : {}),
     heldBack,
     sodiumMgPerPortion: sodiumPerPortion({
       people,
-      saltG: { from: (salt.equilibriumSaltPercent / 100) * piece.trimmedG, to: scaled.whole.saltG + piece.trimmedG * OWN_SALT_OF_MEAT },
+      saltG: {
+        from: (salt.equilibriumSaltPercent / 100) * piece.trimmedG,
+        to: scaled.whole.saltG + piece.trimmedG * OWN_SALT_OF_MEAT,
+      },
       sodaSodiumMg: sodaSodium(tenderize),
     }),
   };

@@ -1,5 +1,13 @@
 import type { Shape } from '../cooking';
-import { firmingIn, strengthened, SURFACE_COEFFICIENTS, thawingTimes, UNKNOWN_FREEZER, type FirmingInput, type ThawInput } from '../firming';
+import {
+  firmingIn,
+  strengthened,
+  SURFACE_COEFFICIENTS,
+  thawingTimes,
+  UNKNOWN_FREEZER,
+  type FirmingInput,
+  type ThawInput,
+} from '../firming';
 import type { Cut } from '../pieces';
 import type { Pins, Wrap } from './inputs';
 import type { FirmPlan, Freezer, PiecePlan } from './plan';
@@ -29,24 +37,57 @@ export const comesSliced = ({ form }: Pick<Cut, 'form'>): boolean => form === 's
 
 /** The freezer's part of the plan. Asked again with the same figures, the answer is remembered: it takes milliseconds, and a slider asks on every move. */
 export function planFirm({ piece, cut, pins, shape, freezer = USUAL_FREEZER }: Given): FirmPlan {
-  const size = { lengthMm: piece.lengthMm, widthMm: piece.widthMm, heightMm: piece.heightMm, shape: pins.solid ?? (cut.form === 'round' ? ('round' as const) : ('block' as const)) };
+  const size = {
+    lengthMm: piece.lengthMm,
+    widthMm: piece.widthMm,
+    heightMm: piece.heightMm,
+    shape: pins.solid ?? (cut.form === 'round' ? ('round' as const) : ('block' as const)),
+  };
   const meat = { ...cut.composition, freezingPointC: cut.freezingPointC };
   const needed = !comesSliced(cut) && (CUT_FIRM.includes(shape) || pins.firmMin !== undefined);
   if (pins.frozen) {
-    const input: ThawInput = { ...size, meat, startC: pins.freezerC ?? freezer.tempC, place: pins.thawPlace ?? 'fridge' };
+    const input: ThawInput = {
+      ...size,
+      meat,
+      startC: pins.freezerC ?? freezer.tempC,
+      place: pins.thawPlace ?? 'fridge',
+    };
     const times = remembered(thawed, ['thaw', input], () => thawingTimes(input));
     const from = times.idealFromMin ?? times.sliceFromMin ?? times.softFromMin;
     const minutes = pins.firmMin ?? fives(from === null ? FALLBACK_THAW_MIN : from * PAST_THE_EDGE);
-    return { needed: !comesSliced(cut), minutes, from: times.sliceFromMin ?? minutes, to: times.softFromMin ?? minutes, checkFromMin: times.sliceFromMin ?? minutes, never: from === null, state: { is: 'frozen', times, input } };
+    return {
+      needed: !comesSliced(cut),
+      minutes,
+      from: times.sliceFromMin ?? minutes,
+      to: times.softFromMin ?? minutes,
+      checkFromMin: times.sliceFromMin ?? minutes,
+      never: from === null,
+      state: { is: 'frozen', times, input },
+    };
   }
   const input: FirmingInput = {
-    ...size, meat, startC: pins.startC ?? FRIDGE_COLD_C, freezerC: pins.freezerC ?? freezer.tempC, surface: SURFACE_COEFFICIENTS[pins.lies ?? freezer.lies], wrapGapMm: WRAP_GAP_MM[pins.wrap ?? 'none'],
+    ...size,
+    meat,
+    startC: pins.startC ?? FRIDGE_COLD_C,
+    freezerC: pins.freezerC ?? freezer.tempC,
+    surface: SURFACE_COEFFICIENTS[pins.lies ?? freezer.lies],
+    wrapGapMm: WRAP_GAP_MM[pins.wrap ?? 'none'],
   };
-  const { checkFromMin, ...times } = remembered(firmed, ['firm', input, freezer.known], () => firmingIn(freezer.known, input));
+  const { checkFromMin, ...times } = remembered(firmed, ['firm', input, freezer.known], () =>
+    firmingIn(freezer.known, input),
+  );
   const first = times.idealFromMin ?? times.firmFromMin;
   const minutes = pins.firmMin ?? fives(first ?? FALLBACK_MIN);
   const from = times.firmFromMin ?? minutes;
-  return { needed, minutes, from, to: Math.max(from, times.idealToMin ?? minutes), checkFromMin: Math.min(from, checkFromMin ?? from), never: first === null, state: { is: 'fresh', times, input: { ...input, surface: strengthened(input.surface, freezer.known) } } };
+  return {
+    needed,
+    minutes,
+    from,
+    to: Math.max(from, times.idealToMin ?? minutes),
+    checkFromMin: Math.min(from, checkFromMin ?? from),
+    never: first === null,
+    state: { is: 'fresh', times, input: { ...input, surface: strengthened(input.surface, freezer.known) } },
+  };
 }
 
 const fives = (minutes: number) => Math.max(5, Math.ceil(minutes / 5) * 5);

@@ -13,7 +13,12 @@ interface Given {
 export const enzymeC = (tempC: number) => Math.min(50, Math.max(-2, tempC));
 
 /** The clock of all fresh fruit in the mix that goes on the meat; undefined when there is none that tenderizes. Their exposures add up. */
-export function fruitClock({ scaled, meatG, thicknessMm, tempC }: Given): Omit<FruitPlan, 'exposure' | 'verdict'> | undefined {
+export function fruitClock({
+  scaled,
+  meatG,
+  thicknessMm,
+  tempC,
+}: Given): Omit<FruitPlan, 'exposure' | 'verdict'> | undefined {
   const share = scaled.whole.massG > 0 ? scaled.onMeat.massG / scaled.whole.massG : 0;
   const fruits = scaled.lines.flatMap(({ ingredient, massG }) => {
     const fruit = ingredient.kind === 'fruit' || ingredient.kind === 'fresh' ? findFruit(ingredient.id) : undefined;

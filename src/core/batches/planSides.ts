@@ -4,14 +4,20 @@ import type { BatchInputs } from './inputs';
 import type { MarinatePlan, SidesPlan } from './plan';
 
 /** What is made beside the meat: a glaze, a dip or the slurry for a sauce from the part held back, and the cooling of a mix from the stove. */
-export function planSides({ way, people, pins }: BatchInputs, { heated, holdBackFor }: Marinade, marinate: MarinatePlan): SidesPlan {
+export function planSides(
+  { way, people, pins }: BatchInputs,
+  { heated, holdBackFor }: Marinade,
+  marinate: MarinatePlan,
+): SidesPlan {
   const place = pins.coolIn ?? 'bench';
   const heldMl = marinate.whole.massG > 0 ? (marinate.mixMl * marinate.heldBackG) / marinate.whole.massG : 0;
   const purpose = heldMl > 0 ? holdBackFor : undefined;
   return {
     ...(heated ? { cooling: { place, minutes: coolingMinutes({ massG: marinate.whole.massG, place }) } } : {}),
     ...(purpose === 'glaze' ? { glaze: reduceGlaze(heldMl) } : {}),
-    ...(purpose === 'sauce' && way === 'stir-fry' ? { slurry: slurryFor({ heldBackMl: heldMl, people, starchOnMeatG: marinate.onMeat.starchG }) } : {}),
+    ...(purpose === 'sauce' && way === 'stir-fry'
+      ? { slurry: slurryFor({ heldBackMl: heldMl, people, starchOnMeatG: marinate.onMeat.starchG }) }
+      : {}),
     ...(purpose === 'dip' || (purpose === 'sauce' && way !== 'stir-fry') ? { dip: { massG: marinate.heldBackG } } : {}),
   };
 }

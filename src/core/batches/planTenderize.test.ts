@@ -5,7 +5,8 @@ import { FORCES } from '../tenderizing';
 import { additionWords, cautionWords, jobWords } from '../words';
 import { additionsInTime, cautionsAt, pinsOfAddition, planBatch, type BatchInputs } from '.';
 
-const plan = (change: Partial<BatchInputs> = {}, cutId = 'beef-flank', marinade: Marinade = soyFennel) => planBatch(answers({ cutId, ...change }), around(cutId, marinade));
+const plan = (change: Partial<BatchInputs> = {}, cutId = 'beef-flank', marinade: Marinade = soyFennel) =>
+  planBatch(answers({ cutId, ...change }), around(cutId, marinade));
 const codes = (one: ReturnType<typeof plan>) => one.cautions.map(({ code }) => code);
 const keys = (one: ReturnType<typeof plan>) => (one.schedule.ok ? one.schedule.jobs.map(({ key }) => key) : []);
 const line = (id: string, massG: number) => ({ ingredient: findIngredient(id)!, massG });
@@ -14,13 +15,20 @@ const STYLE = { system: 'metric', locale: 'en-GB' } as const;
 describe('force in the plan', () => {
   test('hard-working cubes are pounded after trimming, before the knife', () => {
     const made = plan({ way: 'cube-skewers', thicknessMm: 25, heightMm: 60 }, 'beef-clod');
-    expect(made.tenderize).toMatchObject({ choice: 'skip', force: { force: 'mallet', when: 'before' }, means: expect.arrayContaining(['pounding']) });
+    expect(made.tenderize).toMatchObject({
+      choice: 'skip',
+      force: { force: 'mallet', when: 'before' },
+      means: expect.arrayContaining(['pounding']),
+    });
     const order = keys(made);
     expect(order.indexOf('trim')).toBeLessThan(order.indexOf('beat'));
     expect(order.indexOf('beat')).toBeLessThan(order.indexOf('slice'));
   });
   test('beaten slices are thinner and larger, and soda, salt, coat and heat go by that', () => {
-    const [cut, flat] = [plan({ way: 'flat-skewers', pins: { soda: 'rinse-off' } }), plan({ way: 'flat-skewers', pins: { soda: 'rinse-off', force: 'mallet', beatToMm: 2 } })];
+    const [cut, flat] = [
+      plan({ way: 'flat-skewers', pins: { soda: 'rinse-off' } }),
+      plan({ way: 'flat-skewers', pins: { soda: 'rinse-off', force: 'mallet', beatToMm: 2 } }),
+    ];
     expect(flat.slice.pieceMm.thicknessMm).toBe(2);
     expect(flat.slice.coatAreaM2).toBeCloseTo(cut.slice.coatAreaM2 * 2, 9);
     expect(flat.marinate.uptake.minutesTo.centre.p90).toBeCloseTo(cut.marinate.uptake.minutesTo.centre.p90 / 4, 6);
@@ -34,7 +42,10 @@ describe('force in the plan', () => {
       expect(cautionsAt('cook', made.cautions).map(({ code }) => code)).toContain('pierced');
       expect(keys(made)).toContain(force === 'needle' ? 'pierce' : 'score');
     }
-    expect(plan({ way: 'flat-skewers', pins: { force: 'mallet' } }).cook.temperature).toMatchObject({ tempC: 63, stricter: false });
+    expect(plan({ way: 'flat-skewers', pins: { force: 'mallet' } }).cook.temperature).toMatchObject({
+      tempC: 63,
+      stricter: false,
+    });
   });
   test('force counts in the minutes out of the fridge', () => {
     const warm = (pins: BatchInputs['pins']) => {
@@ -49,7 +60,10 @@ describe('force in the plan', () => {
         for (const forceWhen of ['before', 'after'] as const) {
           const inputs = answers({ cutId: 'beef-flank', way, pins: { force, forceWhen } });
           const made = planBatch(inputs, around('beef-flank'));
-          for (const job of made.schedule.ok ? made.schedule.jobs : []) expect(jobWords(job, { plan: made, inputs, around: around('beef-flank') }, STYLE).text).not.toMatch(/undefined|NaN|Infinity/);
+          for (const job of made.schedule.ok ? made.schedule.jobs : [])
+            expect(jobWords(job, { plan: made, inputs, around: around('beef-flank') }, STYLE).text).not.toMatch(
+              /undefined|NaN|Infinity/,
+            );
         }
       }
     }
@@ -94,16 +108,27 @@ describe('one plan with what the mix does', () => {
   });
   test('salt is offered to cubes that would have too little, and lands where it says', () => {
     const inputs = answers({ cutId: 'beef-clod', way: 'cube-skewers', thicknessMm: 25, heightMm: 60 });
-    const where = around('beef-clod', { ...soyFennel, lines: [line('olive-oil', 40), line('soy-sauce', 20), line('garlic', 15)] });
+    const where = around('beef-clod', {
+      ...soyFennel,
+      lines: [line('olive-oil', 40), line('soy-sauce', 20), line('garlic', 15)],
+    });
     const made = planBatch(inputs, where);
     expect(made.tenderize.additions.map(({ means }) => means)).toEqual(['salt']);
-    expect(planBatch({ ...inputs, pins: pinsOfAddition('salt', made.tenderize.advised) }, where).marinate.uptake.equilibriumSaltPercent).toBeCloseTo(1, 4);
+    expect(
+      planBatch({ ...inputs, pins: pinsOfAddition('salt', made.tenderize.advised) }, where).marinate.uptake
+        .equilibriumSaltPercent,
+    ).toBeCloseTo(1, 4);
   });
   test('what fights is said where it matters', () => {
-    const sour: Marinade = { ...soyFennel, minutes: { from: 60, to: 960 }, lines: [...soyFennel.lines, line('lime-juice', 50)] };
+    const sour: Marinade = {
+      ...soyFennel,
+      minutes: { from: 60, to: 960 },
+      lines: [...soyFennel.lines, line('lime-juice', 50)],
+    };
     const made = plan({ pins: { soda: 'leave-in', marinadeMin: 600 } }, 'beef-flank', sour);
     expect(made.tenderize.conflicts).toEqual(['soda-and-acid', 'acid-too-long']);
-    for (const caution of made.cautions.filter(({ code }) => code === 'means-conflict')) expect(cautionWords(caution, STYLE).title).toBeTruthy();
+    for (const caution of made.cautions.filter(({ code }) => code === 'means-conflict'))
+      expect(cautionWords(caution, STYLE).title).toBeTruthy();
     expect(codes(made).filter((code) => code === 'means-conflict')).toHaveLength(2);
   });
 });
@@ -111,31 +136,60 @@ describe('one plan with what the mix does', () => {
 describe('another fruit in the mix', () => {
   const kiwi: Marinade = { ...soyFennel, minutes: { from: 20, to: 60 }, lines: [line('tamari', 60), line('kiwi', 35)] };
   test('pear for kiwi: the clock runs slower, and the schedule gives it the hours', () => {
-    const [before, after] = [plan({ way: 'flat-skewers', pins: {} }, 'beef-flank', kiwi), plan({ way: 'flat-skewers', pins: { fruitId: 'pear', fruitPercent: 15 } }, 'beef-flank', kiwi)];
+    const [before, after] = [
+      plan({ way: 'flat-skewers', pins: {} }, 'beef-flank', kiwi),
+      plan({ way: 'flat-skewers', pins: { fruitId: 'pear', fruitPercent: 15 } }, 'beef-flank', kiwi),
+    ];
     expect(after.marinate.fruit!.stopAfterHours.from).toBeGreaterThan(2 * before.marinate.fruit!.stopAfterHours.from);
     expect(after.marinate.minutes).toBeGreaterThan(before.marinate.minutes);
     expect(after.schedule.ok && before.schedule.ok && after.schedule.startMs < before.schedule.startMs).toBe(true);
     expect(after.marinate.lines.map(({ ingredient }) => ingredient.id)).not.toContain('kiwi');
   });
   test('the dose asked for is the dose on the meat, whatever is held back', () =>
-    fc.assert(fc.property(fc.constantFrom(...FRUIT_INGREDIENTS), fc.double({ min: 0.2, max: 20, noNaN: true }), fc.double({ min: 0, max: 0.5, noNaN: true }), (fruit, fruitPercent, holdBackShare) => {
-      const { marinate, piece } = plan({ pins: { fruitId: fruit.id, fruitPercent, holdBackShare, marinadeMin: 20 } }, 'beef-flank', kiwi);
-      const inMix = marinate.lines.find(({ ingredient }) => ingredient.id === fruit.id)!.massG;
-      expect((100 * inMix * (1 - holdBackShare)) / piece.trimmedG).toBeCloseTo(fruitPercent, 9);
-    }), { numRuns: 40 }));
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...FRUIT_INGREDIENTS),
+        fc.double({ min: 0.2, max: 20, noNaN: true }),
+        fc.double({ min: 0, max: 0.5, noNaN: true }),
+        (fruit, fruitPercent, holdBackShare) => {
+          const { marinate, piece } = plan(
+            { pins: { fruitId: fruit.id, fruitPercent, holdBackShare, marinadeMin: 20 } },
+            'beef-flank',
+            kiwi,
+          );
+          const inMix = marinate.lines.find(({ ingredient }) => ingredient.id === fruit.id)!.massG;
+          expect((100 * inMix * (1 - holdBackShare)) / piece.trimmedG).toBeCloseTo(fruitPercent, 9);
+        },
+      ),
+      { numRuns: 40 },
+    ));
   test('none takes it out and stops the clock', () => {
     const made = plan({ pins: { fruitId: 'none' } }, 'beef-flank', kiwi);
     expect(made.marinate.fruit).toBeUndefined();
     expect(made.tenderize.choice).toBe('rinse-off');
   });
-  test('with it the salt is solved for still', () => expect(plan({ pins: { fruitId: 'pear', fruitPercent: 12, saltPercent: 1.2 } }, 'beef-flank', kiwi).marinate.uptake.equilibriumSaltPercent).toBeCloseTo(1.2, 4));
+  test('with it the salt is solved for still', () =>
+    expect(
+      plan({ pins: { fruitId: 'pear', fruitPercent: 12, saltPercent: 1.2 } }, 'beef-flank', kiwi).marinate.uptake
+        .equilibriumSaltPercent,
+    ).toBeCloseTo(1.2, 4));
 });
 
 describe('coat', () => {
   test('starch and oil go where they are asked to, present or not', () => {
     for (const marinade of [soyFennel, dryCumin]) {
-      const { marinate, piece } = plan({ pins: { starchPercent: 2, oilPercent: 3, holdBackShare: 0.2 } }, 'beef-flank', marinade);
-      const onMeat = (kind: string) => (100 * 0.8 * marinate.lines.filter(({ ingredient }) => ingredient.kind === kind).reduce((sum, { massG }) => sum + massG, 0)) / piece.trimmedG;
+      const { marinate, piece } = plan(
+        { pins: { starchPercent: 2, oilPercent: 3, holdBackShare: 0.2 } },
+        'beef-flank',
+        marinade,
+      );
+      const onMeat = (kind: string) =>
+        (100 *
+          0.8 *
+          marinate.lines
+            .filter(({ ingredient }) => ingredient.kind === kind)
+            .reduce((sum, { massG }) => sum + massG, 0)) /
+        piece.trimmedG;
       expect(onMeat('starch')).toBeCloseTo(2, 9);
       expect(onMeat('oil')).toBeCloseTo(3, 9);
     }
@@ -146,14 +200,23 @@ describe('coat', () => {
     expect(order({ oilFirst: true })[0]).toBe('oil');
     expect(order({ oilFirst: true }).at(-1)).toBe('starch');
   });
-  test('none takes it out', () => expect(plan({ pins: { starchPercent: 0 } }).marinate.lines.map(({ ingredient }) => ingredient.kind)).not.toContain('starch'));
+  test('none takes it out', () =>
+    expect(plan({ pins: { starchPercent: 0 } }).marinate.lines.map(({ ingredient }) => ingredient.kind)).not.toContain(
+      'starch',
+    ));
 });
 
 describe('beside the meat', () => {
   const held = (change: Partial<Marinade>): Marinade => ({ ...soyFennel, ...change });
-  const minute = (made: ReturnType<typeof plan>, key: string, which: 'startMs' | 'endMs') => (made.schedule.ok ? made.schedule.jobs.find((job) => job.key === key)![which] : NaN);
+  const minute = (made: ReturnType<typeof plan>, key: string, which: 'startMs' | 'endMs') =>
+    made.schedule.ok ? made.schedule.jobs.find((job) => job.key === key)![which] : NaN;
   test('a glaze is reduced, a dip is made, a slurry is stirred, each before the heat', () => {
-    for (const [way, marinade, key] of [['flat-skewers', held({ holdBackFor: 'glaze' }), 'glaze'], ['flat-skewers', held({ holdBackFor: 'dip' }), 'dip'], ['stir-fry', soyFennel, 'slurry'], ['table-grill', soyFennel, 'dip']] as const) {
+    for (const [way, marinade, key] of [
+      ['flat-skewers', held({ holdBackFor: 'glaze' }), 'glaze'],
+      ['flat-skewers', held({ holdBackFor: 'dip' }), 'dip'],
+      ['stir-fry', soyFennel, 'slurry'],
+      ['table-grill', soyFennel, 'dip'],
+    ] as const) {
       const made = plan({ way }, 'beef-flank', marinade);
       expect(keys(made)).toContain(key);
       expect(minute(made, key, 'endMs')).toBeLessThanOrEqual(minute(made, 'cook', 'startMs'));
@@ -169,7 +232,10 @@ describe('beside the meat', () => {
     expect(text('mix')).toContain('Taste it now.');
     expect(text('dip')).not.toMatch(/cook it through/);
     for (const id of ['egg', 'egg-white', 'flour', 'rice-flour']) {
-      expect([id, text('mix', line(id, 30))]).toEqual([id, expect.stringMatching(/Taste it before raw egg or flour goes in/)]);
+      expect([id, text('mix', line(id, 30))]).toEqual([
+        id,
+        expect.stringMatching(/Taste it before raw egg or flour goes in/),
+      ]);
       expect([id, text('dip', line(id, 30))]).toEqual([id, expect.stringMatching(/cook it through first/)]);
     }
   });
@@ -195,7 +261,15 @@ describe('turning', () => {
   const turns = (marinadeMin: number) => {
     const made = plan({ way: 'flat-skewers', pins: { marinadeMin } }, 'beef-flank', dryCumin);
     if (!made.schedule.ok) throw new Error('refused');
-    return made.schedule.jobs.filter(({ key }) => key.startsWith('turn')).map(({ startMs }) => new Date(startMs).toLocaleTimeString('en-GB', { timeZone: 'Europe/London', hour: '2-digit', minute: '2-digit' }));
+    return made.schedule.jobs
+      .filter(({ key }) => key.startsWith('turn'))
+      .map(({ startMs }) =>
+        new Date(startMs).toLocaleTimeString('en-GB', {
+          timeZone: 'Europe/London',
+          hour: '2-digit',
+          minute: '2-digit',
+        }),
+      );
   };
   test('morning and evening in a long marinade, on the kitchen clock (common practice)', () => {
     expect(turns(24 * 60)).toEqual(['20:00', '08:00']);

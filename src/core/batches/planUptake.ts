@@ -8,7 +8,11 @@ export const ROOM_C = 21;
 const FRIDGE_C = 4;
 
 /** What salt does in this meat, this liquid, this place. */
-export function uptakeInput({ pins }: BatchInputs, cut: Cut, { piece, slice, scaled }: { piece: PiecePlan; slice: SlicePlan; scaled: ScaledMarinade }): Omit<UptakeInput, 'minutes'> {
+export function uptakeInput(
+  { pins }: BatchInputs,
+  cut: Cut,
+  { piece, slice, scaled }: { piece: PiecePlan; slice: SlicePlan; scaled: ScaledMarinade },
+): Omit<UptakeInput, 'minutes'> {
   return {
     thicknessMm: slice.soakThicknessMm,
     tempC: pins.marinadePlace === 'counter' ? (pins.roomTempC ?? ROOM_C) : (pins.fridgeTempC ?? FRIDGE_C),

@@ -1,5 +1,15 @@
 import type { Cut } from '../pieces';
-import { countBack, TURN_KEYS, warmMinutes, type FlexibleTask, type Job, type JobKey, type Schedule, type SideTask, type Task } from '../scheduling';
+import {
+  countBack,
+  TURN_KEYS,
+  warmMinutes,
+  type FlexibleTask,
+  type Job,
+  type JobKey,
+  type Schedule,
+  type SideTask,
+  type Task,
+} from '../scheduling';
 import { dailyInstants, quietIntervals, type Interval } from '../times';
 import { SODA_WORK, type Force } from '../tenderizing';
 import type { BatchInputs } from './inputs';
@@ -28,7 +38,10 @@ const TURN_FROM_MIN = 120;
 /** From here on a marinade is turned morning and evening, not once half-way; no nearer to its ends than this. */
 const TURN_TWICE_A_DAY_MIN = 720;
 const TURN_CLEAR_MS = 3_600_000;
-const TURN_HOURS = [{ hour: 8, minute: 0 }, { hour: 20, minute: 0 }] as const;
+const TURN_HOURS = [
+  { hour: 8, minute: 0 },
+  { hour: 20, minute: 0 },
+] as const;
 const FORCE_JOBS: Record<Force, JobKey> = { mallet: 'beat', 'rolling-pin': 'beat', needle: 'pierce', score: 'score' };
 export const SOAK_MIN = 30;
 /** Room left under the warm limit when the plan chooses the lots itself. */
@@ -55,10 +68,26 @@ export function scheduleBatch(stages: Stages): { schedule: Schedule; lots: numbe
   const chain = chainOf(stages);
   const lots = inputs.pins.lots ?? fewestLots(chain, limitMin);
   const quiet = quietNear(inputs.tableAtMs, zone);
-  const schedule = countBack({ tableAtMs: inputs.tableAtMs, notBeforeMs: inputs.notBeforeMs, chain, side: sideOf(stages, chain), quiet, warmLimitMin: limitMin, lots });
+  const schedule = countBack({
+    tableAtMs: inputs.tableAtMs,
+    notBeforeMs: inputs.notBeforeMs,
+    chain,
+    side: sideOf(stages, chain),
+    quiet,
+    warmLimitMin: limitMin,
+    lots,
+  });
   if (!schedule.ok) return { schedule, lots, marinadeMin: marinate.minutes };
   const soaking = schedule.jobs.find((job) => job.key === 'marinate')!;
-  const turns = turnsOf(soaking, { quiet, zone }).map((startMs, index): Job => ({ key: TURN_KEYS[index]!, stage: 'marinate', minutes: TURN_MIN, hands: true, place: 'fridge', startMs, endMs: startMs + TURN_MIN * 60_000 }));
+  const turns = turnsOf(soaking, { quiet, zone }).map((startMs, index): Job => ({
+    key: TURN_KEYS[index]!,
+    stage: 'marinate',
+    minutes: TURN_MIN,
+    hands: true,
+    place: 'fridge',
+    startMs,
+    endMs: startMs + TURN_MIN * 60_000,
+  }));
   const jobs = [...schedule.jobs, ...turns].sort((a, b) => a.startMs - b.startMs);
   return { schedule: { ...schedule, jobs }, lots, marinadeMin: soaking.minutes };
 }
@@ -70,17 +99,49 @@ function chainOf({ inputs, cut, piece, firm, slice, tenderize, marinate, cook }:
   const counter = { hands: true, place: 'counter' } as const;
   const marinating = { key: 'marinate', stage: 'marinate', minutes, hands: false, place } as const;
   const rinsed = tenderize.schools['rinse-off'];
-  const trim: Task = cut.form === 'cross-cut-ribs' ? { key: 'rinse-bones', stage: 'piece', minutes: work('rinse-bones'), ...counter } : { key: 'trim', stage: 'piece', minutes: work('trim'), ...counter };
+  const trim: Task =
+    cut.form === 'cross-cut-ribs'
+      ? { key: 'rinse-bones', stage: 'piece', minutes: work('rinse-bones'), ...counter }
+      : { key: 'trim', stage: 'piece', minutes: work('trim'), ...counter };
   const freezer: Task[] =
     firm.state.is === 'frozen'
-      ? [{ key: 'temper', stage: 'firm', minutes: firm.minutes, hands: false, place: firm.state.input.place === 'fridge' ? 'fridge' : 'counter' }, trim]
-      : [trim, ...(firm.needed ? [{ key: 'firm', stage: 'firm', minutes: firm.minutes, hands: false, place: 'freezer' } as const] : [])];
-  const knife: Task[] = comesSliced(cut) || slice.shape === 'sliced-after' ? [] : [{ key: slice.shape === 'pounded' ? 'pound' : 'slice', stage: 'slice', minutes: work(slice.shape === 'pounded' ? 'pound' : 'slice'), ...counter }];
-  const forced = (when: 'before' | 'after'): Task[] => (tenderize.force?.when === when ? [{ key: FORCE_JOBS[tenderize.force.force], stage: 'tenderize', minutes: tenderize.force.handsMin, ...counter }] : []);
+      ? [
+          {
+            key: 'temper',
+            stage: 'firm',
+            minutes: firm.minutes,
+            hands: false,
+            place: firm.state.input.place === 'fridge' ? 'fridge' : 'counter',
+          },
+          trim,
+        ]
+      : [
+          trim,
+          ...(firm.needed
+            ? [{ key: 'firm', stage: 'firm', minutes: firm.minutes, hands: false, place: 'freezer' } as const]
+            : []),
+        ];
+  const knife: Task[] =
+    comesSliced(cut) || slice.shape === 'sliced-after'
+      ? []
+      : [
+          {
+            key: slice.shape === 'pounded' ? 'pound' : 'slice',
+            stage: 'slice',
+            minutes: work(slice.shape === 'pounded' ? 'pound' : 'slice'),
+            ...counter,
+          },
+        ];
+  const forced = (when: 'before' | 'after'): Task[] =>
+    tenderize.force?.when === when
+      ? [{ key: FORCE_JOBS[tenderize.force.force], stage: 'tenderize', minutes: tenderize.force.handsMin, ...counter }]
+      : [];
   const fromFreezer = freezer.findIndex(({ key }) => key === 'firm');
   return [
     // Half-frozen meat cannot be beaten: it is done before the freezer.
-    ...(fromFreezer < 0 ? [...freezer, ...forced('before')] : [...freezer.slice(0, fromFreezer), ...forced('before'), ...freezer.slice(fromFreezer)]),
+    ...(fromFreezer < 0
+      ? [...freezer, ...forced('before')]
+      : [...freezer.slice(0, fromFreezer), ...forced('before'), ...freezer.slice(fromFreezer)]),
     ...knife,
     ...forced('after'),
     ...(tenderize.choice === 'rinse-off'
@@ -92,10 +153,16 @@ function chainOf({ inputs, cut, piece, firm, slice, tenderize, marinate, cook }:
         ] as const)
       : []),
     { key: 'coat', stage: 'marinate', minutes: work('coat'), ...counter },
-    inputs.pins.marinadeMin === undefined ? { ...marinating, flex: { fromMin: window.from, toMin: window.to } } : marinating,
-    cook.sticks > 0 ? { key: 'thread', stage: 'cook', minutes: work('thread'), ...counter } : { key: 'dry', stage: 'cook', minutes: work('dry'), ...counter },
+    inputs.pins.marinadeMin === undefined
+      ? { ...marinating, flex: { fromMin: window.from, toMin: window.to } }
+      : marinating,
+    cook.sticks > 0
+      ? { key: 'thread', stage: 'cook', minutes: work('thread'), ...counter }
+      : { key: 'dry', stage: 'cook', minutes: work('dry'), ...counter },
     { key: 'cook', stage: 'cook', minutes: cook.totalMin + cook.temperature.restMin, hands: true, place: 'heat' },
-    ...(slice.shape === 'sliced-after' ? [{ key: 'carve', stage: 'cook', minutes: work('carve'), hands: true, place: 'heat' } as const] : []),
+    ...(slice.shape === 'sliced-after'
+      ? [{ key: 'carve', stage: 'cook', minutes: work('carve'), hands: true, place: 'heat' } as const]
+      : []),
   ];
 }
 
@@ -103,15 +170,35 @@ function sideOf({ inputs, sides }: Stages, chain: readonly Task[]): SideTask[] {
   const wait = !chain.some(({ key }) => key === 'drain') && chain.some(({ key }) => key === 'slice') ? 'slice' : 'coat';
   const aside = { place: 'none', stage: 'marinate' } as const;
   const { cooling, glaze, dip, slurry } = sides;
-  const cool: SideTask[] = cooling ? [{ key: 'cool', ...aside, minutes: cooling.minutes.to, hands: false, before: wait }] : [];
-  const mix: SideTask = { key: 'mix', ...aside, minutes: MIX_MIN + (cooling ? SIMMER_MIN : 0), hands: true, before: cooling ? 'cool' : wait };
-  const beforeHeat = { hands: true, place: 'none', stage: 'cook', before: chain.some(({ key }) => key === 'thread') ? 'thread' : 'dry' } as const;
+  const cool: SideTask[] = cooling
+    ? [{ key: 'cool', ...aside, minutes: cooling.minutes.to, hands: false, before: wait }]
+    : [];
+  const mix: SideTask = {
+    key: 'mix',
+    ...aside,
+    minutes: MIX_MIN + (cooling ? SIMMER_MIN : 0),
+    hands: true,
+    before: cooling ? 'cool' : wait,
+  };
+  const beforeHeat = {
+    hands: true,
+    place: 'none',
+    stage: 'cook',
+    before: chain.some(({ key }) => key === 'thread') ? 'thread' : 'dry',
+  } as const;
   const finish: SideTask[] = [
     ...(glaze ? [{ key: 'glaze', minutes: glaze.minutes.to, ...beforeHeat } as const] : []),
     ...(dip ? [{ key: 'dip', minutes: DIP_MIN, ...beforeHeat } as const] : []),
     ...(slurry ? [{ key: 'slurry', minutes: SLURRY_MIN, ...beforeHeat } as const] : []),
   ];
-  const soak: SideTask = { key: 'soak', stage: 'cook', minutes: inputs.pins.soakMin ?? SOAK_MIN, hands: false, place: 'none', before: 'thread' };
+  const soak: SideTask = {
+    key: 'soak',
+    stage: 'cook',
+    minutes: inputs.pins.soakMin ?? SOAK_MIN,
+    hands: false,
+    place: 'none',
+    before: 'thread',
+  };
   return [...cool, mix, ...finish, soak];
 }
 
@@ -135,9 +222,17 @@ function quietNear(tableAtMs: number, zone: string): Interval[] {
 }
 
 /** When the bag is turned: morning and evening in a long marinade; once, half-way, in a shorter one; not at all in a short one. */
-function turnsOf({ startMs, endMs, minutes }: Job, { quiet, zone }: { quiet: readonly Interval[]; zone: string }): number[] {
+function turnsOf(
+  { startMs, endMs, minutes }: Job,
+  { quiet, zone }: { quiet: readonly Interval[]; zone: string },
+): number[] {
   if (minutes < TURN_FROM_MIN) return [];
-  const twiceADay = minutes < TURN_TWICE_A_DAY_MIN ? [] : TURN_HOURS.flatMap((at) => dailyInstants(startMs + TURN_CLEAR_MS, endMs - TURN_CLEAR_MS, zone, at)).sort((a, b) => a - b);
+  const twiceADay =
+    minutes < TURN_TWICE_A_DAY_MIN
+      ? []
+      : TURN_HOURS.flatMap((at) => dailyInstants(startMs + TURN_CLEAR_MS, endMs - TURN_CLEAR_MS, zone, at)).sort(
+          (a, b) => a - b,
+        );
   if (twiceADay.length > 0) return twiceADay.slice(0, TURN_KEYS.length);
   const halfWay = Math.round((startMs + endMs) / 2 / 60_000) * 60_000;
   const night = quiet.find(({ fromMs, toMs }) => halfWay >= fromMs && halfWay < toMs);

@@ -27,7 +27,12 @@ export interface CookRounds {
 }
 
 const PAN = { minutesPerSide: { from: 1, to: 1.5 }, minutesPerRound: 4, finishMin: 5 };
-const GRILL = { minutesPerSide: { from: 1, to: 1.5 }, thickerMinutesPerSide: { from: 1.5, to: 3 }, minutesPerRound: 6, thickerMinutesPerRound: 9 };
+const GRILL = {
+  minutesPerSide: { from: 1, to: 1.5 },
+  thickerMinutesPerSide: { from: 1.5, to: 3 },
+  minutesPerRound: 6,
+  thickerMinutesPerRound: 9,
+};
 /** 25 to 30 min at 180 °C, brushed at half time. */
 const OVEN = { minutesPerSide: { from: 12.5, to: 15 }, minutesPerRound: 35, cubeStickG: 100, traySticks: 16 };
 const TABLE = { minutesPerSide: { from: 2, to: 3 }, minutesPerRound: 7 };
@@ -40,8 +45,22 @@ const STEAK = { minutesPerSide: { from: 1, to: 2 }, minutesPerRound: 6 };
 export function cookRounds(way: Way, massG: number, thicknessMm: number, room: Room = USUAL_ROOM): CookRounds {
   if (!(massG > 0)) throw new RangeError('massG must be positive');
   const fill = (amount: number, space: number) => Math.ceil(amount / space - 1e-9);
-  const inRounds = (heat: Heat, rounds: number, { minutesPerSide, minutesPerRound, finishMin = 0 }: { minutesPerSide: CookRounds['minutesPerSide']; minutesPerRound: number; finishMin?: number }, sticks = 0): CookRounds => ({
-    heat, rounds, sticks, minutesPerSide, minutesPerRound, totalMin: rounds * minutesPerRound + finishMin,
+  const inRounds = (
+    heat: Heat,
+    rounds: number,
+    {
+      minutesPerSide,
+      minutesPerRound,
+      finishMin = 0,
+    }: { minutesPerSide: CookRounds['minutesPerSide']; minutesPerRound: number; finishMin?: number },
+    sticks = 0,
+  ): CookRounds => ({
+    heat,
+    rounds,
+    sticks,
+    minutesPerSide,
+    minutesPerRound,
+    totalMin: rounds * minutesPerRound + finishMin,
   });
   switch (way) {
     case 'stir-fry':
@@ -56,7 +75,10 @@ export function cookRounds(way: Way, massG: number, thicknessMm: number, room: R
     }
     case 'flat-skewers': {
       const sticks = fill(massG, room.stickG);
-      const practice = thicknessMm <= 4 ? GRILL : { minutesPerSide: GRILL.thickerMinutesPerSide, minutesPerRound: GRILL.thickerMinutesPerRound };
+      const practice =
+        thicknessMm <= 4
+          ? GRILL
+          : { minutesPerSide: GRILL.thickerMinutesPerSide, minutesPerRound: GRILL.thickerMinutesPerRound };
       return inRounds('grill', fill(sticks, room.grillSticks), practice, sticks);
     }
   }

@@ -23,14 +23,22 @@ describe('a slurry', () => {
     expect(waterMl / (starchG / 0.54)).toBeCloseTo(SLURRY_WATER_PARTS, 9);
   });
   test('takes less where the meat carried starch into the pan (common practice), never none', () =>
-    fc.assert(fc.property(fc.double({ min: 0, max: 500, noNaN: true }), fc.integer({ min: 1, max: 60 }), (starchOnMeatG, people) => {
-      const [without, carried] = [slurryFor({ ...bare, people }), slurryFor({ ...bare, people, starchOnMeatG })];
-      expect(carried.starchG).toBeLessThanOrEqual(without.starchG);
-      expect(carried.starchG).toBeGreaterThan(0);
-    })));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 500, noNaN: true }),
+        fc.integer({ min: 1, max: 60 }),
+        (starchOnMeatG, people) => {
+          const [without, carried] = [slurryFor({ ...bare, people }), slurryFor({ ...bare, people, starchOnMeatG })];
+          expect(carried.starchG).toBeLessThanOrEqual(without.starchG);
+          expect(carried.starchG).toBeGreaterThan(0);
+        },
+      ),
+    ));
   test('tops up a small held-back part for more people, and leaves a large one as it is', () => {
     expect(slurryFor({ ...bare, people: 10 }).topUpMl).toBe(240);
     expect(slurryFor({ ...bare, heldBackMl: 500 })).toMatchObject({ sauceMl: 500, topUpMl: 0 });
   });
-  test.each([{ heldBackMl: 0 }, { people: 0 }, { starchOnMeatG: -1 }])('%j is a bad call', (bad) => expect(() => slurryFor({ ...bare, ...bad })).toThrow(RangeError));
+  test.each([{ heldBackMl: 0 }, { people: 0 }, { starchOnMeatG: -1 }])('%j is a bad call', (bad) =>
+    expect(() => slurryFor({ ...bare, ...bad })).toThrow(RangeError),
+  );
 });

@@ -35,10 +35,24 @@ export interface Slurry {
 }
 
 /** Slurry for the sauce of so many: the held-back part, topped up where it is short; less starch where the meat carried some into the pan. */
-export function slurryFor({ heldBackMl, people, starchOnMeatG }: { heldBackMl: number; people: number; starchOnMeatG: number }): Slurry {
-  if (!(heldBackMl > 0) || !(people > 0) || !(starchOnMeatG >= 0)) throw new RangeError('heldBackMl and people must be positive');
+export function slurryFor({
+  heldBackMl,
+  people,
+  starchOnMeatG,
+}: {
+  heldBackMl: number;
+  people: number;
+  starchOnMeatG: number;
+}): Slurry {
+  if (!(heldBackMl > 0) || !(people > 0) || !(starchOnMeatG >= 0))
+    throw new RangeError('heldBackMl and people must be positive');
   const sauceMl = Math.max(heldBackMl, people * SAUCE_ML_EACH);
   const full = sauceMl * STARCH_G_PER_ML;
   const starchG = Math.max(full * LEAST, full - starchOnMeatG * CARRIED_COUNTS);
-  return { sauceMl, topUpMl: sauceMl - heldBackMl, starchG, waterMl: (SLURRY_WATER_PARTS * starchG) / STARCH_G_PER_ML_SPOON };
+  return {
+    sauceMl,
+    topUpMl: sauceMl - heldBackMl,
+    starchG,
+    waterMl: (SLURRY_WATER_PARTS * starchG) / STARCH_G_PER_ML_SPOON,
+  };
 }

@@ -10,7 +10,11 @@ describe('what cooks do (common practice)', () => {
     expect([2 * minutesPerSide.from, 2 * minutesPerSide.to]).toEqual([25, 30]);
   });
   test.each([
-    ['stir-fry', 'strips', 3, 6], ['flat-skewers', 'ribbons', 3, 5], ['cube-skewers', 'cubes', 25, 30], ['table-grill', 'shaved', 2, 4], ['table-grill', 'unrolled', 5, 7],
+    ['stir-fry', 'strips', 3, 6],
+    ['flat-skewers', 'ribbons', 3, 5],
+    ['cube-skewers', 'cubes', 25, 30],
+    ['table-grill', 'shaved', 2, 4],
+    ['table-grill', 'unrolled', 5, 7],
   ] as const)('%s, %s: %d to %d mm', (way, shape, from, to) => expect(bandOf(way, shape)).toMatchObject({ from, to }));
   test('stir-fry slabs become strips of 6 mm', () => expect(WAY_PRACTICE['stir-fry'].stripWidthMm).toBe(6));
 });
@@ -27,9 +31,11 @@ test('every way has a usual shape, every shape a band, and what is usual lies in
 });
 
 test('twice the meat is twice the rounds at most, and a round takes as long', () =>
-  fc.assert(fc.property(fc.double({ min: 50, max: 15_000, noNaN: true }), fc.constantFrom(...WAYS), (massG, way) => {
-    const [one, two] = [cookRounds(way, massG, 4), cookRounds(way, 2 * massG, 4)];
-    expect(two.rounds).toBeGreaterThanOrEqual(one.rounds);
-    expect(two.rounds).toBeLessThanOrEqual(2 * one.rounds);
-    expect(two.minutesPerRound).toBe(one.minutesPerRound);
-  })));
+  fc.assert(
+    fc.property(fc.double({ min: 50, max: 15_000, noNaN: true }), fc.constantFrom(...WAYS), (massG, way) => {
+      const [one, two] = [cookRounds(way, massG, 4), cookRounds(way, 2 * massG, 4)];
+      expect(two.rounds).toBeGreaterThanOrEqual(one.rounds);
+      expect(two.rounds).toBeLessThanOrEqual(2 * one.rounds);
+      expect(two.minutesPerRound).toBe(one.minutesPerRound);
+    }),
+  ));

@@ -6,7 +6,16 @@ export const USES = [...WAYS, 'jerky'] as const;
 export type Use = (typeof USES)[number];
 
 /** What the knife makes of the piece. */
-export const SHAPES = ['strips', 'ribbons', 'shaved', 'cubes', 'unrolled', 'butterflied', 'pounded', 'sliced-after'] as const;
+export const SHAPES = [
+  'strips',
+  'ribbons',
+  'shaved',
+  'cubes',
+  'unrolled',
+  'butterflied',
+  'pounded',
+  'sliced-after',
+] as const;
 export type Shape = (typeof SHAPES)[number];
 
 export interface WayPractice {
@@ -24,11 +33,44 @@ export interface WayPractice {
 const OVERNIGHT_MIN = 16 * 60;
 
 export const WAY_PRACTICE: Record<Way, WayPractice> = {
-  'stir-fry': { shapes: { strips: { from: 3, usual: 4, to: 6 }, ribbons: { from: 3, usual: 4, to: 5 }, shaved: { from: 2, usual: 3, to: 4 } }, marinadeMin: { from: 10, to: OVERNIGHT_MIN }, bevelDeg: 0, stripWidthMm: 6 },
-  'flat-skewers': { shapes: { ribbons: { from: 3, usual: 4, to: 5 } }, marinadeMin: { from: 30, to: OVERNIGHT_MIN }, bevelDeg: 20 },
-  'cube-skewers': { shapes: { cubes: { from: 25, usual: 25, to: 30 } }, marinadeMin: { from: 60, to: 120 }, bevelDeg: 0 },
-  'table-grill': { shapes: { shaved: { from: 2, usual: 3, to: 4 }, unrolled: { from: 5, usual: 6, to: 7 }, ribbons: { from: 3, usual: 4, to: 5 } }, marinadeMin: { from: 60, to: OVERNIGHT_MIN }, bevelDeg: 0 },
-  'thin-steak': { shapes: { 'sliced-after': { from: 4, usual: 6, to: 10 }, pounded: { from: 4, usual: 6, to: 8 }, butterflied: { from: 6, usual: 10, to: 15 } }, marinadeMin: { from: 60, to: 480 }, bevelDeg: 30 },
+  'stir-fry': {
+    shapes: {
+      strips: { from: 3, usual: 4, to: 6 },
+      ribbons: { from: 3, usual: 4, to: 5 },
+      shaved: { from: 2, usual: 3, to: 4 },
+    },
+    marinadeMin: { from: 10, to: OVERNIGHT_MIN },
+    bevelDeg: 0,
+    stripWidthMm: 6,
+  },
+  'flat-skewers': {
+    shapes: { ribbons: { from: 3, usual: 4, to: 5 } },
+    marinadeMin: { from: 30, to: OVERNIGHT_MIN },
+    bevelDeg: 20,
+  },
+  'cube-skewers': {
+    shapes: { cubes: { from: 25, usual: 25, to: 30 } },
+    marinadeMin: { from: 60, to: 120 },
+    bevelDeg: 0,
+  },
+  'table-grill': {
+    shapes: {
+      shaved: { from: 2, usual: 3, to: 4 },
+      unrolled: { from: 5, usual: 6, to: 7 },
+      ribbons: { from: 3, usual: 4, to: 5 },
+    },
+    marinadeMin: { from: 60, to: OVERNIGHT_MIN },
+    bevelDeg: 0,
+  },
+  'thin-steak': {
+    shapes: {
+      'sliced-after': { from: 4, usual: 6, to: 10 },
+      pounded: { from: 4, usual: 6, to: 8 },
+      butterflied: { from: 6, usual: 10, to: 15 },
+    },
+    marinadeMin: { from: 60, to: 480 },
+    bevelDeg: 30,
+  },
 };
 
 /** Shapes that a way goes with, the usual one first. */
@@ -36,5 +78,8 @@ export const shapesOf = (way: Way): Shape[] => Object.keys(WAY_PRACTICE[way].sha
 
 /** The recommended band of a way for a shape; for a shape it does not usually take, the band of a way that does. */
 export function bandOf(way: Way, shape: Shape): { from: number; usual: number; to: number } {
-  return WAY_PRACTICE[way].shapes[shape] ?? WAYS.map((other) => WAY_PRACTICE[other].shapes[shape]).find((band) => band !== undefined)!;
+  return (
+    WAY_PRACTICE[way].shapes[shape] ??
+    WAYS.map((other) => WAY_PRACTICE[other].shapes[shape]).find((band) => band !== undefined)!
+  );
 }

@@ -19,7 +19,10 @@ export interface Film {
 /** Cuts through a block while it is solved: from the beginning on, about so many, evenly in time. Every second one is dropped whenever there are too many. */
 export function filming(block: Block, { wanted, mirrored }: { wanted: number; mirrored: boolean }) {
   const { lengthMm, heightMm } = block.section();
-  const frame = (minutes: number): Frame => ({ minutes, frozen: block.section().frozen.map((share) => Math.round(share * 1000) / 1000) });
+  const frame = (minutes: number): Frame => ({
+    minutes,
+    frozen: block.section().frozen.map((share) => Math.round(share * 1000) / 1000),
+  });
   const film: Film = { lengthMm, heightMm, mirrored, frames: [frame(0)] };
   let every = 1;
   return {

@@ -1,7 +1,16 @@
 import { filming, type Film } from './film';
 import type { Meat } from './foodProperties';
 import { propertyTable, type PropertyTable } from './propertyTable';
-import { makeBlock, USUAL_GRID, type Ambient, type Block, type BlockSize, type BlockState, type Grid, type Moment } from './solveBlock';
+import {
+  makeBlock,
+  USUAL_GRID,
+  type Ambient,
+  type Block,
+  type BlockSize,
+  type BlockState,
+  type Grid,
+  type Moment,
+} from './solveBlock';
 
 export const FREEZER_PRESETS = ['rack', 'tray', 'fan', 'metal', 'strong-fan'] as const;
 export type FreezerPreset = (typeof FREEZER_PRESETS)[number];
@@ -23,12 +32,22 @@ const THIN_MM = 30;
 const THIN_STEP_S = 30;
 
 /** Ice as a share of the water at which meat is firm enough, ideal, hard, too hard to slice by hand; and how far the core may be from its freezing point. Fitted. */
-export const FIRM = { from: 0.1, idealFrom: 0.2, idealTo: 0.45, tooHardFrom: 0.6, coreAbove: 0.9, coreBelow: 1.7 } as const;
+export const FIRM = {
+  from: 0.1,
+  idealFrom: 0.2,
+  idealTo: 0.45,
+  tooHardFrom: 0.6,
+  coreAbove: 0.9,
+  coreBelow: 1.7,
+} as const;
 
 export type Firmness = 'soft' | 'firm' | 'ideal' | 'hard' | 'too-hard';
 
 /** How a piece in this state takes the knife: an estimate. */
-export function firmnessOf({ iceFraction, coreC }: Pick<Moment, 'iceFraction' | 'coreC'>, freezingPointC: number): Firmness {
+export function firmnessOf(
+  { iceFraction, coreC }: Pick<Moment, 'iceFraction' | 'coreC'>,
+  freezingPointC: number,
+): Firmness {
   if (iceFraction > FIRM.tooHardFrom || coreC < freezingPointC - FIRM.coreBelow) return 'too-hard';
   if (iceFraction < FIRM.from || coreC > freezingPointC + FIRM.coreAbove) return 'soft';
   if (iceFraction < FIRM.idealFrom) return 'firm';
@@ -76,7 +95,9 @@ export function firming(input: FirmingInput, grid?: Grid): FirmingResult {
   const asked = input.minutes === undefined ? undefined : momentAt(course, input.minutes, input.startC);
   return {
     ...crossing(course, input.startC, input.meat.freezingPointC),
-    bench: halfFrozen ? onTheBench(blockOf(table, input, grid, halfFrozen), (halfFrozen.step * gridFor(input, grid).stepS) / 60) : null,
+    bench: halfFrozen
+      ? onTheBench(blockOf(table, input, grid, halfFrozen), (halfFrozen.step * gridFor(input, grid).stepS) / 60)
+      : null,
     ...(asked ? { at: { iceFraction: asked.iceFraction, coreC: asked.coreC, surfaceC: asked.surfaceC } } : {}),
     course,
     ...(film ? { film } : {}),
@@ -111,16 +132,29 @@ function ambientOf({ freezerC, surface, wrapGapMm = 0 }: FirmingInput): Ambient 
   return { airC: freezerC, topW: wrapped(surface.top), bottomW: wrapped(surface.bottom) };
 }
 
-const gridFor = ({ heightMm }: BlockSize, grid?: Grid): Grid => grid ?? { ...USUAL_GRID, ...(heightMm < THIN_MM ? { stepS: THIN_STEP_S } : {}) };
+const gridFor = ({ heightMm }: BlockSize, grid?: Grid): Grid =>
+  grid ?? { ...USUAL_GRID, ...(heightMm < THIN_MM ? { stepS: THIN_STEP_S } : {}) };
 
-const blockOf = (table: PropertyTable, input: FirmingInput, grid?: Grid, from?: BlockState) => makeBlock(table, { ...input, symmetric: input.surface.top === input.surface.bottom || input.shape === 'round' }, gridFor(input, grid), from);
+const blockOf = (table: PropertyTable, input: FirmingInput, grid?: Grid, from?: BlockState) =>
+  makeBlock(
+    table,
+    { ...input, symmetric: input.surface.top === input.surface.bottom || input.shape === 'round' },
+    gridFor(input, grid),
+    from,
+  );
 
 /** Until it is too hard and the time asked for is past, or too long; `noLonger` than the time asked for. The middle of the ideal is kept on the way. */
-function followFreezing(table: PropertyTable, input: FirmingInput, { grid, noLonger }: { grid?: Grid; noLonger: boolean }): { course: Moment[]; halfFrozen?: BlockState; film?: Film } {
+function followFreezing(
+  table: PropertyTable,
+  input: FirmingInput,
+  { grid, noLonger }: { grid?: Grid; noLonger: boolean },
+): { course: Moment[]; halfFrozen?: BlockState; film?: Film } {
   const block = blockOf(table, input, grid);
   const ambient = ambientOf(input);
   const course: Moment[] = [];
-  const camera = input.frames ? filming(block, { wanted: input.frames, mirrored: ambient.topW === ambient.bottomW || input.shape === 'round' }) : undefined;
+  const camera = input.frames
+    ? filming(block, { wanted: input.frames, mirrored: ambient.topW === ambient.bottomW || input.shape === 'round' })
+    : undefined;
   let halfFrozen: BlockState | undefined;
   for (;;) {
     const moment = block.advance(ambient);
@@ -128,7 +162,10 @@ function followFreezing(table: PropertyTable, input: FirmingInput, { grid, noLon
     camera?.take(course.length, moment.minutes);
     if (!halfFrozen && moment.iceFraction >= BENCH_FROM_ICE) halfFrozen = block.state();
     const asked = moment.minutes >= (input.minutes ?? 0);
-    const over = (noLonger && asked) || moment.minutes >= LONGEST_FIRMING_MIN || (firmnessOf(moment, input.meat.freezingPointC) === 'too-hard' && asked);
+    const over =
+      (noLonger && asked) ||
+      moment.minutes >= LONGEST_FIRMING_MIN ||
+      (firmnessOf(moment, input.meat.freezingPointC) === 'too-hard' && asked);
     if (over) return { course, halfFrozen, film: camera?.film };
   }
 }
@@ -141,10 +178,14 @@ function crossing(course: readonly Moment[], startC: number, freezingPointC: num
     if (index < 0) return null;
     const [before, after] = [course[index - 1] ?? start, course[index]!];
     const [from, to] = [value(before), value(after)];
-    return to === from ? after.minutes : before.minutes + ((mark - from) / (to - from)) * (after.minutes - before.minutes);
+    return to === from
+      ? after.minutes
+      : before.minutes + ((mark - from) / (to - from)) * (after.minutes - before.minutes);
   };
-  const latest = (one: number | null, other: number | null) => (one === null || other === null ? null : Math.max(one, other));
-  const earliest = (one: number | null, other: number | null) => (one === null ? other : other === null ? one : Math.min(one, other));
+  const latest = (one: number | null, other: number | null) =>
+    one === null || other === null ? null : Math.max(one, other);
+  const earliest = (one: number | null, other: number | null) =>
+    one === null ? other : other === null ? one : Math.min(one, other);
   const ice = (moment: Moment) => moment.iceFraction;
   const cold = (moment: Moment) => -moment.coreC;
   const coreReady = when(cold, -(freezingPointC + FIRM.coreAbove));

@@ -14,13 +14,33 @@ interface Component {
   heat: Polynomial;
 }
 
-const WATER: Component = { conductivity: [0.57109, 1.7625e-3, -6.7036e-6], density: [997.18, 3.1439e-3, -3.7574e-3], heat: [4176.2, -0.090864, 5.4731e-3] };
+const WATER: Component = {
+  conductivity: [0.57109, 1.7625e-3, -6.7036e-6],
+  density: [997.18, 3.1439e-3, -3.7574e-3],
+  heat: [4176.2, -0.090864, 5.4731e-3],
+};
 /** Water that is liquid below 0 °C. */
 const COLD_WATER_HEAT: Polynomial = [4081.7, -5.3062, 0.99516];
-const ICE: Component = { conductivity: [2.2196, -6.2489e-3, 1.0154e-4], density: [916.89, -0.13071, 0], heat: [2062.3, 6.0769, 0] };
-const PROTEIN: Component = { conductivity: [0.17881, 1.1958e-3, -2.7178e-6], density: [1329.9, -0.5184, 0], heat: [2008.2, 1.2089, -1.3129e-3] };
-const FAT: Component = { conductivity: [0.18071, -2.7604e-4, -1.7749e-7], density: [925.59, -0.41757, 0], heat: [1984.2, 1.4733, -4.8008e-3] };
-const ASH: Component = { conductivity: [0.32962, 1.4011e-3, -2.9069e-6], density: [2423.8, -0.28063, 0], heat: [1092.6, 1.8896, -3.6817e-3] };
+const ICE: Component = {
+  conductivity: [2.2196, -6.2489e-3, 1.0154e-4],
+  density: [916.89, -0.13071, 0],
+  heat: [2062.3, 6.0769, 0],
+};
+const PROTEIN: Component = {
+  conductivity: [0.17881, 1.1958e-3, -2.7178e-6],
+  density: [1329.9, -0.5184, 0],
+  heat: [2008.2, 1.2089, -1.3129e-3],
+};
+const FAT: Component = {
+  conductivity: [0.18071, -2.7604e-4, -1.7749e-7],
+  density: [925.59, -0.41757, 0],
+  heat: [1984.2, 1.4733, -4.8008e-3],
+};
+const ASH: Component = {
+  conductivity: [0.32962, 1.4011e-3, -2.9069e-6],
+  density: [2423.8, -0.28063, 0],
+  heat: [1092.6, 1.8896, -3.6817e-3],
+};
 
 /** Latent heat of water at 0 °C, J/kg. */
 const LATENT_J_KG = 333_600;
@@ -43,19 +63,29 @@ export function enthalpy(meat: Meat, tempC: number): number {
   const steps = Math.max(1, Math.ceil(Math.abs(tempC - COLDEST_C) / 0.05));
   const width = (tempC - COLDEST_C) / steps;
   let heat = 0;
-  for (let step = 0; step < steps; step++) heat += heatBetween(meat, COLDEST_C + step * width, COLDEST_C + (step + 1) * width);
+  for (let step = 0; step < steps; step++)
+    heat += heatBetween(meat, COLDEST_C + step * width, COLDEST_C + (step + 1) * width);
   return heat;
 }
 
 /** Heat from one temperature to another nearby, J/kg. */
 export function heatBetween(meat: Meat, fromC: number, toC: number): number {
-  return sensibleHeat(meat, (fromC + toC) / 2) * (toC - fromC) + LATENT_J_KG * (iceFraction(meat, fromC) - iceFraction(meat, toC));
+  return (
+    sensibleHeat(meat, (fromC + toC) / 2) * (toC - fromC) +
+    LATENT_J_KG * (iceFraction(meat, fromC) - iceFraction(meat, toC))
+  );
 }
 
 function sensibleHeat(meat: Meat, tempC: number): number {
   const ice = iceFraction(meat, tempC);
   const liquid = at(tempC < 0 ? COLD_WATER_HEAT : WATER.heat, tempC);
-  return (meat.water - ice) * liquid + ice * at(ICE.heat, tempC) + meat.protein * at(PROTEIN.heat, tempC) + meat.fat * at(FAT.heat, tempC) + meat.ash * at(ASH.heat, tempC);
+  return (
+    (meat.water - ice) * liquid +
+    ice * at(ICE.heat, tempC) +
+    meat.protein * at(PROTEIN.heat, tempC) +
+    meat.fat * at(FAT.heat, tempC) +
+    meat.ash * at(ASH.heat, tempC)
+  );
 }
 
 interface Part {
@@ -99,9 +129,15 @@ function maxwell(outer: number, inner: number, share: number): number {
 
 /** Conductivity of the layers side by side (`parallel`) and one behind the other, W/mK: bounds for any arrangement. */
 export function conductivityBounds(meat: Meat, tempC: number): { parallel: number; perpendicular: number } {
-  const parts = Object.values(partsOf(meat, tempC)).map((part) => ({ volume: volumeOf(part, tempC), k: at(part.component.conductivity, tempC) }));
+  const parts = Object.values(partsOf(meat, tempC)).map((part) => ({
+    volume: volumeOf(part, tempC),
+    k: at(part.component.conductivity, tempC),
+  }));
   const total = parts.reduce((sum, { volume }) => sum + volume, 0);
-  return { parallel: parts.reduce((sum, { volume, k }) => sum + (volume / total) * k, 0), perpendicular: 1 / parts.reduce((sum, { volume, k }) => sum + volume / total / k, 0) };
+  return {
+    parallel: parts.reduce((sum, { volume, k }) => sum + (volume / total) * k, 0),
+    perpendicular: 1 / parts.reduce((sum, { volume, k }) => sum + volume / total / k, 0),
+  };
 }
 
 /** Conductivity, W/mK: protein and ash in water after Levy, fat in that after Maxwell and Eucken, ice in all after Levy. */

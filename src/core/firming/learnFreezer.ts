@@ -21,7 +21,10 @@ const GRID = { reach: 3.2, points: 33, widest: 1.2 };
 const SURFACE_W = { from: 4, to: 70 };
 
 /** Surface coefficients of a freezer of this strength. */
-export function strengthened({ top, bottom }: { top: number; bottom: number }, { lnStrength }: Pick<FreezerKnowledge, 'lnStrength'>): { top: number; bottom: number } {
+export function strengthened(
+  { top, bottom }: { top: number; bottom: number },
+  { lnStrength }: Pick<FreezerKnowledge, 'lnStrength'>,
+): { top: number; bottom: number } {
   const held = (w: number) => Math.min(SURFACE_W.to, Math.max(SURFACE_W.from, w * Math.exp(lnStrength)));
   return { top: held(top), bottom: held(bottom) };
 }
@@ -32,9 +35,16 @@ export function strengthened({ top, bottom }: { top: number; bottom: number }, {
  *
  * @param input how the piece lay in the freezer, with the coefficients of the preset as they are without learning
  */
-export function learnFreezer(known: FreezerKnowledge, report: FirmnessReport, input: FirmingInput & { minutes: number }): FreezerKnowledge {
+export function learnFreezer(
+  known: FreezerKnowledge,
+  report: FirmnessReport,
+  input: FirmingInput & { minutes: number },
+): FreezerKnowledge {
   const reach = Math.min(GRID.widest, GRID.reach * known.lnError);
-  const strengths = Array.from({ length: GRID.points }, (_, index) => known.lnStrength + reach * ((2 * index) / (GRID.points - 1) - 1));
+  const strengths = Array.from(
+    { length: GRID.points },
+    (_, index) => known.lnStrength + reach * ((2 * index) / (GRID.points - 1) - 1),
+  );
   const weights = strengths.map((lnStrength) => {
     const ice = effectiveIce({ ...input, surface: strengthened(input.surface, { lnStrength }) });
     return likelihood(report, ice) * Math.exp(-0.5 * ((lnStrength - known.lnStrength) / known.lnError) ** 2);
@@ -63,7 +73,10 @@ function likelihood(report: FirmnessReport, ice: number): number {
 /** Cumulative normal distribution (Abramowitz and Stegun 26.2.17, from memory; good to 1e-7). */
 export function normal(z: number): number {
   const t = 1 / (1 + 0.2316419 * Math.abs(z));
-  const tail = (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) * t * (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+  const tail =
+    (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) *
+    t *
+    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
   return z >= 0 ? 1 - tail : tail;
 }
 

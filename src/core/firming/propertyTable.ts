@@ -41,7 +41,14 @@ function makeTable(meat: Meat): PropertyTable {
 
   const lowest = heats[0]!;
   const step = (heats[points - 1]! - lowest) / (ENTRIES - 1);
-  const table: PropertyTable = { lowest, step, temperatureC: new Float64Array(ENTRIES), conductivity: new Float64Array(ENTRIES), capacity: new Float64Array(ENTRIES), frozen: new Float64Array(ENTRIES) };
+  const table: PropertyTable = {
+    lowest,
+    step,
+    temperatureC: new Float64Array(ENTRIES),
+    conductivity: new Float64Array(ENTRIES),
+    capacity: new Float64Array(ENTRIES),
+    frozen: new Float64Array(ENTRIES),
+  };
   for (let entry = 0, upper = 1; entry < ENTRIES; entry++) {
     const heat = lowest + entry * step;
     while (upper < points - 1 && heats[upper]! < heat) upper++;
@@ -58,7 +65,8 @@ function makeTable(meat: Meat): PropertyTable {
 /** Enthalpies along the grid, J/kg, each from the one before: rising without a flaw, which the inversion needs. */
 function enthalpiesOn(meat: Meat, temperatures: Float64Array): Float64Array {
   const heats = new Float64Array(temperatures.length);
-  for (let index = 1; index < heats.length; index++) heats[index] = heats[index - 1]! + heatBetween(meat, temperatures[index - 1]!, temperatures[index]!);
+  for (let index = 1; index < heats.length; index++)
+    heats[index] = heats[index - 1]! + heatBetween(meat, temperatures[index - 1]!, temperatures[index]!);
   return heats;
 }
 

@@ -55,7 +55,11 @@ interface Cells {
   faces: Float64Array;
 }
 
-const straight = (cells: Float64Array): Cells => ({ widths: cells, volumes: cells, faces: new Float64Array(cells.length + 1).fill(1) });
+const straight = (cells: Float64Array): Cells => ({
+  widths: cells,
+  volumes: cells,
+  faces: new Float64Array(cells.length + 1).fill(1),
+});
 
 /** From the axis of a round outward. */
 function radial(cells: Float64Array): Cells {
@@ -94,7 +98,12 @@ export interface Block {
  * apparent capacity and a quasi-enthalpy correction after Pham, which keeps the energy exact. A quarter of the block is solved, an eighth when
  * top and bottom are alike. Not for irregular or stacked pieces; supercooling is left out.
  */
-export function makeBlock(table: PropertyTable, size: BlockSize & { startC: number; symmetric: boolean }, grid: Grid = USUAL_GRID, from?: BlockState): Block {
+export function makeBlock(
+  table: PropertyTable,
+  size: BlockSize & { startC: number; symmetric: boolean },
+  grid: Grid = USUAL_GRID,
+  from?: BlockState,
+): Block {
   const level = { ...grid, cells: grid.across ?? grid.cells };
   const { shape = 'block' } = size;
   const mirrored = !size.symmetric && shape !== 'round';
@@ -105,13 +114,31 @@ export function makeBlock(table: PropertyTable, size: BlockSize & { startC: numb
   const [nx, ny, nz] = [x.widths.length, y.widths.length, z.widths.length];
   const count = nx * ny * nz;
   const heat = from ? from.heat.slice() : new Float64Array(count).fill(heatAt(table, size.startC));
-  const [temp, resist, capacity, ice] = [new Float64Array(count), new Float64Array(count), new Float64Array(count), new Float64Array(count)];
+  const [temp, resist, capacity, ice] = [
+    new Float64Array(count),
+    new Float64Array(count),
+    new Float64Array(count),
+    new Float64Array(count),
+  ];
   const longest = Math.max(nx, ny, nz);
-  const fields: Fields = { table, packed: pack(table), heat, temp, resist, capacity, upper: new Float64Array(longest), right: new Float64Array(longest) };
+  const fields: Fields = {
+    table,
+    packed: pack(table),
+    heat,
+    temp,
+    resist,
+    capacity,
+    upper: new Float64Array(longest),
+    right: new Float64Array(longest),
+  };
   lookUp(fields);
   const volumes = volumesOf({ x, y, z });
   const whole = volumes.reduce((sum, volume) => sum + volume, 0);
-  const axes: [Axis, Axis, Axis] = [x, y, z].map((cells, axis) => ({ ...cells, stride: [1, nx, nx * ny][axis]!, outerW: new Float64Array(2) })) as [Axis, Axis, Axis];
+  const axes: [Axis, Axis, Axis] = [x, y, z].map((cells, axis) => ({
+    ...cells,
+    stride: [1, nx, nx * ny][axis]!,
+    outerW: new Float64Array(2),
+  })) as [Axis, Axis, Axis];
   let step = from?.step ?? 0;
 
   return {
@@ -140,7 +167,8 @@ export function makeBlock(table: PropertyTable, size: BlockSize & { startC: numb
       const rows = Array.from({ length: nz }, (_, k) => k * nx * ny);
       const cells = rows.flatMap((row) => Array.from({ length: nx }, (_, i) => row + i));
       return {
-        lengthMm: borders(x.widths), heightMm: borders(z.widths),
+        lengthMm: borders(x.widths),
+        heightMm: borders(z.widths),
         temperatureC: cells.map((index) => temp[index]!),
         frozen: cells.map((index) => ice[index]!),
       };
@@ -184,7 +212,8 @@ function lookUp({ table: { lowest, step }, packed, heat, temp, resist, capacity 
 /** What is looked up together lies together. */
 function pack({ temperatureC, conductivity, capacity }: PropertyTable): Float64Array {
   const packed = new Float64Array(3 * temperatureC.length);
-  for (let entry = 0; entry < temperatureC.length; entry++) packed.set([temperatureC[entry]!, 0.5 / conductivity[entry]!, capacity[entry]!], 3 * entry);
+  for (let entry = 0; entry < temperatureC.length; entry++)
+    packed.set([temperatureC[entry]!, 0.5 / conductivity[entry]!, capacity[entry]!], 3 * entry);
   return packed;
 }
 
@@ -214,7 +243,12 @@ function sweep(axis: Axis, a: Axis, b: Axis, { airC, stepS }: { airC: number; st
       for (let cell = 0; cell < n; cell++) {
         const index = base + cell * stride;
         const inside = d[cell]! * resist[index]!;
-        const above = cell < n - 1 ? faces[cell + 1]! / (inside + d[cell + 1]! * resist[index + stride]!) : last > 0 ? faces[n]! / (1 / last + inside) : 0;
+        const above =
+          cell < n - 1
+            ? faces[cell + 1]! / (inside + d[cell + 1]! * resist[index + stride]!)
+            : last > 0
+              ? faces[n]! / (1 / last + inside)
+              : 0;
         const storage = capacity[index]! * volumes[cell]! * perStep;
         let known = storage * temp[index]!;
         if (cell === 0) known += below * airC;
@@ -241,7 +275,8 @@ function sweep(axis: Axis, a: Axis, b: Axis, { airC, stepS }: { airC: number; st
 function volumesOf({ x, y, z }: Record<'x' | 'y' | 'z', Cells>): Float64Array {
   const volumes = new Float64Array(x.volumes.length * y.volumes.length * z.volumes.length);
   let index = 0;
-  for (const depth of z.volumes) for (const width of y.volumes) for (const length of x.volumes) volumes[index++] = length * width * depth;
+  for (const depth of z.volumes)
+    for (const width of y.volumes) for (const length of x.volumes) volumes[index++] = length * width * depth;
   return volumes;
 }
 
@@ -250,6 +285,7 @@ function coreAndSurface(temp: Float64Array, layer: number, layers: number): Pick
   const surfaceC = temp[(layers - 1) * layer]!;
   const cooling = surfaceC <= temp[(layers >> 1) * layer]!;
   let coreC = temp[0]!;
-  for (let k = 1; k < layers; k++) coreC = cooling ? Math.max(coreC, temp[k * layer]!) : Math.min(coreC, temp[k * layer]!);
+  for (let k = 1; k < layers; k++)
+    coreC = cooling ? Math.max(coreC, temp[k * layer]!) : Math.min(coreC, temp[k * layer]!);
   return { coreC, surfaceC };
 }

@@ -48,7 +48,10 @@ export function thawingTimes(input: ThawInput): Omit<ThawResult, 'course' | 'fil
  * The other direction: a block frozen through, tempering in the fridge or on the board until it slices. An estimate, like firming.
  * @throws RangeError when the meat is not frozen or the place is not warmer than its freezing point
  */
-export function thawing({ meat, startC, place, airC = THAW_AMBIENT[place].airC, frames, ...size }: ThawInput, grid: Grid = { ...USUAL_GRID, stepS: 120 }): ThawResult {
+export function thawing(
+  { meat, startC, place, airC = THAW_AMBIENT[place].airC, frames, ...size }: ThawInput,
+  grid: Grid = { ...USUAL_GRID, stepS: 120 },
+): ThawResult {
   if (!(startC < meat.freezingPointC)) throw new RangeError('The meat must be frozen.');
   if (!(airC > meat.freezingPointC)) throw new RangeError('The place must be warmer than the meat freezes.');
   const block = makeBlock(propertyTable(meat), { ...size, startC, symmetric: true }, grid);
@@ -59,7 +62,10 @@ export function thawing({ meat, startC, place, airC = THAW_AMBIENT[place].airC, 
     const moment = block.advance(ambient);
     course.push(moment);
     camera?.take(course.length, moment.minutes);
-  } while (course[course.length - 1]!.iceFraction >= FIRM.from && course[course.length - 1]!.minutes < LONGEST_THAW_MIN);
+  } while (
+    course[course.length - 1]!.iceFraction >= FIRM.from &&
+    course[course.length - 1]!.minutes < LONGEST_THAW_MIN
+  );
   const first = (holds: (moment: Moment) => boolean) => course.find(holds)?.minutes ?? null;
   const idealFromMin = first((moment) => firmnessOf(moment, meat.freezingPointC) === 'ideal');
   return {

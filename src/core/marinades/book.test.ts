@@ -41,7 +41,9 @@ describe('the starter book', () => {
     for (const [index, cut] of CUTS.entries()) {
       for (const [turn, way] of WAYS.entries()) {
         // All marinades with a few cuts; with the others two of them each.
-        for (const marinade of index % 12 === 0 ? marinades : [marinades[(index + turn) % marinades.length]!, marinades[(index + 2 * turn + 5) % marinades.length]!]) {
+        for (const marinade of index % 12 === 0
+          ? marinades
+          : [marinades[(index + turn) % marinades.length]!, marinades[(index + 2 * turn + 5) % marinades.length]!]) {
           const plan = planBatch(
             {
               way,
@@ -67,7 +69,8 @@ describe('the starter book', () => {
 });
 
 test('every name of an ingredient finds that one', () => {
-  for (const { id, name, otherNames } of INGREDIENTS) for (const one of [id, name, ...otherNames]) expect([one, findIngredient(one)?.id]).toEqual([one, id]);
+  for (const { id, name, otherNames } of INGREDIENTS)
+    for (const one of [id, name, ...otherNames]) expect([one, findIngredient(one)?.id]).toEqual([one, id]);
 });
 
 test('names of ingredients find one ingredient each', () => {

@@ -17,12 +17,26 @@ export interface CoatCheck {
  * Whether a mix coats the slices: its volume over their surface.
  * @throws RangeError for a surface or weight that is not positive
  */
-export function coatCheck({ mixMl, areaM2, meatG, clinging = false }: { mixMl: number; areaM2: number; meatG: number; clinging?: boolean }): CoatCheck {
+export function coatCheck({
+  mixMl,
+  areaM2,
+  meatG,
+  clinging = false,
+}: {
+  mixMl: number;
+  areaM2: number;
+  meatG: number;
+  clinging?: boolean;
+}): CoatCheck {
   if (!(areaM2 > 0) || !(meatG > 0) || !(mixMl >= 0)) throw new RangeError('areaM2 and meatG must be positive');
   const filmMm = mixMl / areaM2 / 1000;
   const wanted = clinging ? FILM_MM.clinging : FILM_MM.thin;
   const wantedBag = (meatG + mixMl) * BAG_ML_PER_G;
-  return { filmMm, enough: filmMm < wanted * 0.8 ? 'short' : filmMm > wanted * 4 ? 'plenty' : 'enough', bagMl: BAG_SIZES_ML.find((ml) => ml >= wantedBag) ?? Math.ceil(wantedBag / 1000) * 1000 };
+  return {
+    filmMm,
+    enough: filmMm < wanted * 0.8 ? 'short' : filmMm > wanted * 4 ? 'plenty' : 'enough',
+    bagMl: BAG_SIZES_ML.find((ml) => ml >= wantedBag) ?? Math.ceil(wantedBag / 1000) * 1000,
+  };
 }
 
 /**

@@ -6,7 +6,10 @@ export const OFF_THE_STOVE_C = 90;
 export const COOL_ENOUGH_C = 25;
 
 /** Surroundings and heat that leaves a bowl through its wet surface and its wall, W/m2K: own estimates, evaporation included on the bench. */
-const PLACES: Record<CoolingPlace, { aroundC: number; coefficient: number }> = { bench: { aroundC: 20, coefficient: 22 }, 'ice-bath': { aroundC: 1, coefficient: 120 } };
+const PLACES: Record<CoolingPlace, { aroundC: number; coefficient: number }> = {
+  bench: { aroundC: 20, coefficient: 22 },
+  'ice-bath': { aroundC: 1, coefficient: 120 },
+};
 const HEAT_CAPACITY_J_KG_K = 3700;
 /** A liquid as deep as a third of its width: its surface grows with the mass to the power two thirds. */
 const AREA_M2_AT_KG = 0.06;
@@ -17,7 +20,17 @@ const SPREAD = 1.5;
  * An estimate; touch decides.
  * @throws RangeError for a mass that is not positive, or a temperature that the place cannot reach
  */
-export function coolingMinutes({ massG, fromC = OFF_THE_STOVE_C, toC = COOL_ENOUGH_C, place }: { massG: number; fromC?: number; toC?: number; place: CoolingPlace }): { from: number; to: number } {
+export function coolingMinutes({
+  massG,
+  fromC = OFF_THE_STOVE_C,
+  toC = COOL_ENOUGH_C,
+  place,
+}: {
+  massG: number;
+  fromC?: number;
+  toC?: number;
+  place: CoolingPlace;
+}): { from: number; to: number } {
   const { aroundC, coefficient } = PLACES[place];
   if (!(massG > 0)) throw new RangeError('massG must be positive');
   if (!(toC > aroundC)) throw new RangeError(`it cannot cool to ${toC} °C there`);

@@ -57,7 +57,12 @@ function infiniteBath(): Slab {
 }
 
 function finiteBath(alpha: number): Slab {
-  const roots = bathRoots(alpha).map((q) => ({ q, squared: q * q, weight: (2 * (1 + alpha)) / (1 + alpha + (alpha * q) ** 2), cosine: Math.cos(q) }));
+  const roots = bathRoots(alpha).map((q) => ({
+    q,
+    squared: q * q,
+    weight: (2 * (1 + alpha)) / (1 + alpha + (alpha * q) ** 2),
+    cosine: Math.cos(q),
+  }));
   return {
     average(fourier) {
       if (fourier <= 0) return 0;
@@ -65,7 +70,9 @@ function finiteBath(alpha: number): Slab {
     },
     centre(fourier) {
       if (fourier < 1e-3) return 0;
-      return clamp(1 + sum(roots.length, (n) => (roots[n]!.weight / roots[n]!.cosine) * Math.exp(-roots[n]!.squared * fourier)));
+      return clamp(
+        1 + sum(roots.length, (n) => (roots[n]!.weight / roots[n]!.cosine) * Math.exp(-roots[n]!.squared * fourier)),
+      );
     },
   };
 }

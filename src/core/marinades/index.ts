@@ -3,14 +3,34 @@ export { findIngredient, INGREDIENTS } from './ingredients';
 export { STARTER_BOOK, type BookEntry, type MarinadeFacts } from './book';
 export { parseLines, type LineFlag, type ParsedLine } from './parseLines';
 export {
-  HOLD_BACK_PURPOSES, notEatenRaw, scaleMarinade,
-  type HoldBackPurpose, type Marinade, type MarinadeLine, type Mixture, type ScaledMarinade,
+  HOLD_BACK_PURPOSES,
+  notEatenRaw,
+  scaleMarinade,
+  type HoldBackPurpose,
+  type Marinade,
+  type MarinadeLine,
+  type Mixture,
+  type ScaledMarinade,
 } from './scaleMarinade';
 export { measureIngredient, type MeasuredIngredient } from './measureIngredient';
 export { readIngredient } from './readIngredient';
 export {
-  DIFFUSIVITY_SPREAD, equilibriumSalt, saltDiffusivity, SOLUTE_D_4C_M2_S, STACKED_SLOWER, uptake, uptakeAt, uptakeCurve, uptakeModel,
-  type Equilibrium, type EquilibriumInput, type Solute, type Uptake, type UptakeInput, type UptakeModel, type UptakePoint,
+  DIFFUSIVITY_SPREAD,
+  equilibriumSalt,
+  saltDiffusivity,
+  SOLUTE_D_4C_M2_S,
+  STACKED_SLOWER,
+  uptake,
+  uptakeAt,
+  uptakeCurve,
+  uptakeModel,
+  type Equilibrium,
+  type EquilibriumInput,
+  type Solute,
+  type Uptake,
+  type UptakeInput,
+  type UptakeModel,
+  type UptakePoint,
 } from './uptake';
 export { saltLanding, solveSalt, solveSugar, USUAL_WATER_FRACTION, type Meat, type Solved } from './targets';
 export { hasStandIn, substitute, type Change, type Substituted, type Wish } from './substitute';

@@ -1,10 +1,33 @@
 /** The fourteen of EU Regulation 1169/2011, Annex II. */
 export const ALLERGENS = [
-  'gluten', 'crustaceans', 'egg', 'fish', 'peanut', 'soy', 'milk', 'tree-nuts', 'celery', 'mustard', 'sesame', 'sulphites', 'lupin', 'molluscs',
+  'gluten',
+  'crustaceans',
+  'egg',
+  'fish',
+  'peanut',
+  'soy',
+  'milk',
+  'tree-nuts',
+  'celery',
+  'mustard',
+  'sesame',
+  'sulphites',
+  'lupin',
+  'molluscs',
 ] as const;
 export type Allergen = (typeof ALLERGENS)[number];
 
-export const INGREDIENT_KINDS = ['liquid', 'salt', 'spice', 'sugar', 'fresh', 'fruit', 'acid', 'starch', 'oil'] as const;
+export const INGREDIENT_KINDS = [
+  'liquid',
+  'salt',
+  'spice',
+  'sugar',
+  'fresh',
+  'fruit',
+  'acid',
+  'starch',
+  'oil',
+] as const;
 export type IngredientKind = (typeof INGREDIENT_KINDS)[number];
 
 export interface Ingredient {

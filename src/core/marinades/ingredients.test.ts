@@ -19,8 +19,23 @@ beforeAll(async () => {
 
 describe('ingredients against the Indian Food Composition Tables 2017', () => {
   const PAIRS = [
-    ['papaya', 'E049'], ['fig', 'E020'], ['western-pear', 'E051'], ['pineapple', 'E053'], ['apple', 'E001'], ['garlic', 'G011'], ['ginger', 'G014'], ['onion', 'G017'], ['coriander-leaf', 'G009'], ['lemon-juice', 'E033'],
-    ['chilli-fresh', 'G008'], ['cumin', 'G025'], ['coriander-seed', 'G024'], ['black-pepper', 'G031'], ['turmeric', 'G033'], ['milk', 'L002'], ['spring-onion', 'D058'],
+    ['papaya', 'E049'],
+    ['fig', 'E020'],
+    ['western-pear', 'E051'],
+    ['pineapple', 'E053'],
+    ['apple', 'E001'],
+    ['garlic', 'G011'],
+    ['ginger', 'G014'],
+    ['onion', 'G017'],
+    ['coriander-leaf', 'G009'],
+    ['lemon-juice', 'E033'],
+    ['chilli-fresh', 'G008'],
+    ['cumin', 'G025'],
+    ['coriander-seed', 'G024'],
+    ['black-pepper', 'G031'],
+    ['turmeric', 'G033'],
+    ['milk', 'L002'],
+    ['spring-onion', 'D058'],
   ] as const;
   /** Percentage points: what varieties and drying differ by. */
   const WATER_POINTS = 6.5;
@@ -31,7 +46,11 @@ describe('ingredients against the Indian Food Composition Tables 2017', () => {
     const theirs = table.get(code)!;
     expect(Math.abs(100 * ours.waterFraction - theirs.water)).toBeLessThan(WATER_POINTS);
     const sugar = 100 * ours.sugarFraction;
-    const outside = Math.max(Math.min(theirs.fsugar, theirs.choavldf) - sugar, sugar - Math.max(theirs.fsugar, theirs.choavldf), 0);
+    const outside = Math.max(
+      Math.min(theirs.fsugar, theirs.choavldf) - sugar,
+      sugar - Math.max(theirs.fsugar, theirs.choavldf),
+      0,
+    );
     expect([id, outside < SUGAR_POINTS]).toEqual([id, true]);
     expect(theirs.na * 2.54).toBeLessThan(0.5);
     expect(ours.saltFraction).toBeLessThan(0.005);
@@ -39,9 +58,17 @@ describe('ingredients against the Indian Food Composition Tables 2017', () => {
 });
 
 describe('found by any name', () => {
-  test.each([['scallion', 'spring-onion'], ['cornflour', 'corn-starch'], ['bicarb', 'soda'], ['nam pla', 'fish-sauce'], ['cilantro', 'coriander-leaf']])('%s', (text, id) => expect(searchIngredients(text, INGREDIENTS)[0]!.id).toBe(id));
+  test.each([
+    ['scallion', 'spring-onion'],
+    ['cornflour', 'corn-starch'],
+    ['bicarb', 'soda'],
+    ['nam pla', 'fish-sauce'],
+    ['cilantro', 'coriander-leaf'],
+  ])('%s', (text, id) => expect(searchIngredients(text, INGREDIENTS)[0]!.id).toBe(id));
   test('names that begin with the text come first, and nothing finds everything', () => {
-    expect(searchIngredients('pear', INGREDIENTS).map(({ id }) => id)).toEqual(expect.arrayContaining(['pear', 'western-pear']));
+    expect(searchIngredients('pear', INGREDIENTS).map(({ id }) => id)).toEqual(
+      expect.arrayContaining(['pear', 'western-pear']),
+    );
     expect(searchIngredients(' ', INGREDIENTS)).toHaveLength(INGREDIENTS.length);
     expect(searchIngredients('river mud', INGREDIENTS)).toEqual([]);
   });

@@ -30,12 +30,35 @@ const ETHANOL_G_PER_ML = 0.789;
  * @throws RangeError for an amount or density that is not positive, or a part below nothing
  * @example fractionsOf({ amount: 100, unit: 'ml', saltG: 16, densityGPerMl: 1.15 })!.saltFraction // 0.139
  */
-export function fractionsOf({ amount, unit, saltG, sodiumMg = 0, sugarG = 0, carbohydrateG = sugarG, fatG = 0, proteinG = 0, alcoholPercent = 0, densityGPerMl }: Label): LabelFractions | undefined {
+export function fractionsOf({
+  amount,
+  unit,
+  saltG,
+  sodiumMg = 0,
+  sugarG = 0,
+  carbohydrateG = sugarG,
+  fatG = 0,
+  proteinG = 0,
+  alcoholPercent = 0,
+  densityGPerMl,
+}: Label): LabelFractions | undefined {
   const salt = saltG ?? (sodiumMg / 1000) * SALT_PER_SODIUM;
-  if (!(densityGPerMl > 0) || !(amount > 0) || ![salt, sugarG, carbohydrateG, fatG, proteinG, alcoholPercent].every((part) => part >= 0)) throw new RangeError('no part may be negative; amount and densityGPerMl must be positive');
+  if (
+    !(densityGPerMl > 0) ||
+    !(amount > 0) ||
+    ![salt, sugarG, carbohydrateG, fatG, proteinG, alcoholPercent].every((part) => part >= 0)
+  )
+    throw new RangeError('no part may be negative; amount and densityGPerMl must be positive');
   const grams = unit === 'g' ? amount : amount * densityGPerMl;
   const alcohol = (alcoholPercent / 100) * (ETHANOL_G_PER_ML / densityGPerMl);
   const share = (partG: number) => partG / grams;
   const waterFraction = 1 - share(salt + Math.max(carbohydrateG, sugarG) + fatG + proteinG) - alcohol;
-  return waterFraction < -1e-9 ? undefined : { waterFraction: Math.max(0, waterFraction), saltFraction: share(salt), sugarFraction: share(sugarG), fatFraction: share(fatG) };
+  return waterFraction < -1e-9
+    ? undefined
+    : {
+        waterFraction: Math.max(0, waterFraction),
+        saltFraction: share(salt),
+        sugarFraction: share(sugarG),
+        fatFraction: share(fatG),
+      };
 }

@@ -13,7 +13,11 @@ export interface MeasuredIngredient {
 const WHOLE_PIECE_TOLERANCE_PERCENT = 8;
 
 /** Grams of an ingredient as the measures people own; whole pieces where they come out nearly whole. */
-export function measureIngredient(ingredient: Ingredient, massG: number, owned?: readonly OwnedMeasure[]): MeasuredIngredient {
+export function measureIngredient(
+  ingredient: Ingredient,
+  massG: number,
+  owned?: readonly OwnedMeasure[],
+): MeasuredIngredient {
   const volumeMl = massG / ingredient.densityGPerMl;
   const measured = toMeasures(volumeMl, owned);
   const { piece } = ingredient;
@@ -21,7 +25,13 @@ export function measureIngredient(ingredient: Ingredient, massG: number, owned?:
     const halves = Math.round((massG / piece.massG) * 2) / 2;
     const errorPercent = (100 * (halves * piece.massG - massG)) / massG;
     if (halves > 0 && Math.abs(errorPercent) <= WHOLE_PIECE_TOLERANCE_PERCENT) {
-      return { massG, volumeMl, spoken: `${sayHalves(halves)} ${halves > 1 ? plural(piece.name) : piece.name}`, parts: [], errorPercent };
+      return {
+        massG,
+        volumeMl,
+        spoken: `${sayHalves(halves)} ${halves > 1 ? plural(piece.name) : piece.name}`,
+        parts: [],
+        errorPercent,
+      };
     }
   }
   return { massG, volumeMl, spoken: measured.spoken, parts: measured.parts, errorPercent: measured.errorPercent };

@@ -55,9 +55,23 @@ export interface ScaledMarinade {
 }
 
 /** Egg and flour in the mix: not tasted or served before it was cooked, though no meat touched it (docs/sources.md, "Safety"). */
-export const notEatenRaw = (lines: readonly MarinadeLine[]): boolean => lines.some(({ ingredient: { id, kind, allergens } }) => allergens.includes('egg') || id === 'rice-flour' || (kind === 'starch' && allergens.includes('gluten')));
+export const notEatenRaw = (lines: readonly MarinadeLine[]): boolean =>
+  lines.some(
+    ({ ingredient: { id, kind, allergens } }) =>
+      allergens.includes('egg') || id === 'rice-flour' || (kind === 'starch' && allergens.includes('gluten')),
+  );
 
-const ORDER: readonly Ingredient['kind'][] = ['liquid', 'salt', 'sugar', 'acid', 'spice', 'fresh', 'fruit', 'starch', 'oil'];
+const ORDER: readonly Ingredient['kind'][] = [
+  'liquid',
+  'salt',
+  'sugar',
+  'acid',
+  'spice',
+  'fresh',
+  'fruit',
+  'starch',
+  'oil',
+];
 const ACID_ENOUGH = 0.03;
 /** Acid of lines that are sour in themselves, share of the meat: an own estimate between yogurt and lime marinades. */
 const SOUR_ENOUGH = 0.0015;
@@ -68,7 +82,11 @@ const FRUIT_ENOUGH = 0.02;
  * The marinade for this weight of trimmed meat: every line in proportion, the held-back part split off the whole mix.
  * @param meatG trimmed meat, > 0
  */
-export function scaleMarinade(marinade: Marinade, meatG: number, holdBackShare = marinade.holdBackShare): ScaledMarinade {
+export function scaleMarinade(
+  marinade: Marinade,
+  meatG: number,
+  holdBackShare = marinade.holdBackShare,
+): ScaledMarinade {
   if (!(meatG > 0)) throw new RangeError('meatG must be positive');
   if (!(holdBackShare >= 0 && holdBackShare < 1)) throw new RangeError('holdBackShare must be from 0 to below 1');
   const factor = meatG / marinade.forMassG;
@@ -76,22 +94,32 @@ export function scaleMarinade(marinade: Marinade, meatG: number, holdBackShare =
     .map((line) => ({ ...line, massG: line.massG * factor }))
     .sort((a, b) => turnOf(a, marinade) - turnOf(b, marinade));
   const whole = mixture(lines, 1);
-  const shareOfMeat = (wanted: (ingredient: Ingredient) => boolean) => lines.reduce((sum, { ingredient, massG }) => sum + (wanted(ingredient) ? massG : 0), 0) / meatG;
+  const shareOfMeat = (wanted: (ingredient: Ingredient) => boolean) =>
+    lines.reduce((sum, { ingredient, massG }) => sum + (wanted(ingredient) ? massG : 0), 0) / meatG;
   return {
     lines,
     whole,
     onMeat: mixture(lines, 1 - holdBackShare),
     heldBackG: whole.massG * holdBackShare,
     acid: shareOfMeat((ingredient) => ingredient.kind === 'acid') >= ACID_ENOUGH,
-    sour: lines.reduce((sum, { ingredient: { acidFraction = 0 }, massG }) => sum + (acidFraction >= SOUR_LINE ? acidFraction * massG : 0), 0) / meatG >= SOUR_ENOUGH,
+    sour:
+      lines.reduce(
+        (sum, { ingredient: { acidFraction = 0 }, massG }) =>
+          sum + (acidFraction >= SOUR_LINE ? acidFraction * massG : 0),
+        0,
+      ) /
+        meatG >=
+      SOUR_ENOUGH,
     strongFruit: shareOfMeat((ingredient) => Boolean(ingredient.strongEnzyme)) >= FRUIT_ENOUGH,
   };
 }
 
-const turnOf = ({ ingredient: { kind } }: MarinadeLine, { oilFirst }: Pick<Marinade, 'oilFirst'>) => (oilFirst && kind === 'oil' ? -1 : ORDER.indexOf(kind));
+const turnOf = ({ ingredient: { kind } }: MarinadeLine, { oilFirst }: Pick<Marinade, 'oilFirst'>) =>
+  oilFirst && kind === 'oil' ? -1 : ORDER.indexOf(kind);
 
 function mixture(lines: readonly MarinadeLine[], share: number): Mixture {
-  const total = (fraction: (ingredient: Ingredient) => number) => lines.reduce((sum, { ingredient, massG }) => sum + massG * share * fraction(ingredient), 0);
+  const total = (fraction: (ingredient: Ingredient) => number) =>
+    lines.reduce((sum, { ingredient, massG }) => sum + massG * share * fraction(ingredient), 0);
   return {
     massG: total(() => 1),
     waterG: total((ingredient) => ingredient.waterFraction),

@@ -26,13 +26,24 @@ const SUGAR_BOUNDS = { from: 0, to: 0.2 };
 
 const isSalt = ({ ingredient }: MarinadeLine) => ingredient.kind === 'salt' && ingredient.saltFraction > 0.5;
 const isSauce = (line: MarinadeLine) => !isSalt(line) && line.ingredient.saltFraction >= SALTY_FROM;
-const total = (lines: readonly MarinadeLine[], fraction: (ingredient: Ingredient) => number) => lines.reduce((sum, { ingredient, massG }) => sum + massG * fraction(ingredient), 0);
-const scaled = (lines: readonly MarinadeLine[], which: (line: MarinadeLine) => boolean, factor: number) => lines.map((line) => (which(line) ? { ...line, massG: line.massG * factor } : line));
+const total = (lines: readonly MarinadeLine[], fraction: (ingredient: Ingredient) => number) =>
+  lines.reduce((sum, { ingredient, massG }) => sum + massG * fraction(ingredient), 0);
+const scaled = (lines: readonly MarinadeLine[], which: (line: MarinadeLine) => boolean, factor: number) =>
+  lines.map((line) => (which(line) ? { ...line, massG: line.massG * factor } : line));
 
 /** Salt in the meat at equilibrium, per cent of its weight, for this mix. */
-export function saltLanding(lines: readonly MarinadeLine[], { meatG, meatWaterFraction, ownSaltFraction = 0.001, holdBackShare = 0 }: Meat): number {
+export function saltLanding(
+  lines: readonly MarinadeLine[],
+  { meatG, meatWaterFraction, ownSaltFraction = 0.001, holdBackShare = 0 }: Meat,
+): number {
   const share = 1 - holdBackShare;
-  return equilibriumSalt({ meatG, meatWaterFraction, ownSaltFraction, bathWaterG: total(lines, ({ waterFraction }) => waterFraction) * share, saltG: total(lines, ({ saltFraction }) => saltFraction) * share }).saltPercent;
+  return equilibriumSalt({
+    meatG,
+    meatWaterFraction,
+    ownSaltFraction,
+    bathWaterG: total(lines, ({ waterFraction }) => waterFraction) * share,
+    saltG: total(lines, ({ saltFraction }) => saltFraction) * share,
+  }).saltPercent;
 }
 
 /**
@@ -41,12 +52,24 @@ export function saltLanding(lines: readonly MarinadeLine[], { meatG, meatWaterFr
  *
  * @returns the lines, or the range that can be reached
  */
-export function solveSalt(lines: readonly MarinadeLine[], meat: Meat, { targetPercent, salt }: { targetPercent: number; salt: Ingredient }): Solved {
+export function solveSalt(
+  lines: readonly MarinadeLine[],
+  meat: Meat,
+  { targetPercent, salt }: { targetPercent: number; salt: Ingredient },
+): Solved {
   const withSalt = lines.some(isSalt) ? [...lines] : [...lines, { ingredient: salt, massG: 0 }];
   const plainG = total(withSalt.filter(isSalt), () => 1);
-  const moved = (sauces: number, saltG: number) => scaled(withSalt, isSauce, sauces).map((line) => (isSalt(line) ? { ...line, massG: plainG > 0 ? (line.massG * saltG) / plainG : saltG } : line));
+  const moved = (sauces: number, saltG: number) =>
+    scaled(withSalt, isSauce, sauces).map((line) =>
+      isSalt(line) ? { ...line, massG: plainG > 0 ? (line.massG * saltG) / plainG : saltG } : line,
+    );
   const landing = (sauces: number, saltG: number) => saltLanding(moved(sauces, saltG), meat);
-  const done = (sauces: number, saltG: number): Solved => ({ ok: true, lines: moved(sauces, saltG).filter(({ massG, ingredient }) => massG > 1e-9 || lines.some((line) => line.ingredient === ingredient)) });
+  const done = (sauces: number, saltG: number): Solved => ({
+    ok: true,
+    lines: moved(sauces, saltG).filter(
+      ({ massG, ingredient }) => massG > 1e-9 || lines.some((line) => line.ingredient === ingredient),
+    ),
+  });
   const mostSaltG = MOST_SALT * meat.meatG;
 
   const both = bisect((factor) => landing(factor, plainG * factor), targetPercent, SAUCE_BOUNDS);
@@ -55,24 +78,41 @@ export function solveSalt(lines: readonly MarinadeLine[], meat: Meat, { targetPe
   const sauces = lines.some(isSauce) ? (high ? SAUCE_BOUNDS.to : SAUCE_BOUNDS.from) : 1;
   const saltG = bisect((massG) => landing(sauces, massG), targetPercent, { from: 0, to: mostSaltG });
   if (saltG !== undefined) return done(sauces, saltG);
-  const least = high ? undefined : bisect((factor) => landing(factor, 0), targetPercent, { from: LEAST_SAUCE, to: sauces });
+  const least = high
+    ? undefined
+    : bisect((factor) => landing(factor, 0), targetPercent, { from: LEAST_SAUCE, to: sauces });
   if (least !== undefined) return done(least, 0);
   return { ok: false, from: landing(LEAST_SAUCE, 0), to: landing(SAUCE_BOUNDS.to, mostSaltG) };
 }
 
 /** The mix with its sugar moved to this share of the meat's weight; sugar inside sauces and fruit stays, and sets the least there can be. */
-export function solveSugar(lines: readonly MarinadeLine[], { meatG }: Pick<Meat, 'meatG'>, { targetPercent, sugar }: { targetPercent: number; sugar: Ingredient }): Solved {
+export function solveSugar(
+  lines: readonly MarinadeLine[],
+  { meatG }: Pick<Meat, 'meatG'>,
+  { targetPercent, sugar }: { targetPercent: number; sugar: Ingredient },
+): Solved {
   const isSugar = ({ ingredient }: MarinadeLine) => ingredient.kind === 'sugar';
-  const fixedG = total(lines.filter((line) => !isSugar(line)), ({ sugarFraction }) => sugarFraction);
+  const fixedG = total(
+    lines.filter((line) => !isSugar(line)),
+    ({ sugarFraction }) => sugarFraction,
+  );
   const sweetG = total(lines.filter(isSugar), ({ sugarFraction }) => sugarFraction);
   const wantedG = (targetPercent / 100) * meatG - fixedG;
-  if (wantedG < -1e-9 || targetPercent > 100 * SUGAR_BOUNDS.to) return { ok: false, from: (100 * fixedG) / meatG, to: 100 * SUGAR_BOUNDS.to };
+  if (wantedG < -1e-9 || targetPercent > 100 * SUGAR_BOUNDS.to)
+    return { ok: false, from: (100 * fixedG) / meatG, to: 100 * SUGAR_BOUNDS.to };
   if (sweetG > 0) return { ok: true, lines: scaled(lines, isSugar, Math.max(0, wantedG) / sweetG) };
-  return { ok: true, lines: wantedG > 1e-9 ? [...lines, { ingredient: sugar, massG: wantedG / sugar.sugarFraction }] : [...lines] };
+  return {
+    ok: true,
+    lines: wantedG > 1e-9 ? [...lines, { ingredient: sugar, massG: wantedG / sugar.sugarFraction }] : [...lines],
+  };
 }
 
 /** Where a rising function meets a value between two bounds; undefined when it does not. */
-function bisect(value: (at: number) => number, wanted: number, { from, to }: { from: number; to: number }): number | undefined {
+function bisect(
+  value: (at: number) => number,
+  wanted: number,
+  { from, to }: { from: number; to: number },
+): number | undefined {
   let [low, high] = [from, to];
   if (!(value(low) <= wanted + 1e-9 && value(high) >= wanted - 1e-9)) return undefined;
   for (let halving = 0; halving < 60; halving++) {

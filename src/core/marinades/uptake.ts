@@ -42,8 +42,15 @@ export interface Equilibrium {
  * Salt in the meat once the water in and around it holds the same brine (partition 1).
  * @example equilibriumSalt({ meatG: 500, meatWaterFraction: 0.72, bathWaterG: 43.8, saltG: 9.6, ownSaltFraction: 0.001 }).saltPercent // 1.80
  */
-export function equilibriumSalt({ meatG, meatWaterFraction, bathWaterG, saltG, ownSaltFraction = 0 }: EquilibriumInput): Equilibrium {
-  if (!(meatG > 0) || !(meatWaterFraction > 0 && meatWaterFraction <= 1) || !(bathWaterG >= 0) || !(saltG >= 0)) throw new RangeError('masses must not be negative');
+export function equilibriumSalt({
+  meatG,
+  meatWaterFraction,
+  bathWaterG,
+  saltG,
+  ownSaltFraction = 0,
+}: EquilibriumInput): Equilibrium {
+  if (!(meatG > 0) || !(meatWaterFraction > 0 && meatWaterFraction <= 1) || !(bathWaterG >= 0) || !(saltG >= 0))
+    throw new RangeError('masses must not be negative');
   const meatWaterG = meatG * meatWaterFraction;
   const saltInMeatG = ((saltG + meatG * ownSaltFraction) * meatWaterG) / (meatWaterG + bathWaterG);
   return { alpha: bathWaterG / meatWaterG, saltInMeatG, saltPercent: (100 * saltInMeatG) / meatG };
@@ -87,7 +94,8 @@ export function uptakeModel(input: Omit<UptakeInput, 'minutes'>): UptakeModel {
   const { alpha, saltPercent } = equilibriumSalt(input);
   const slab = slabInBath(Math.max(alpha, THINNEST_BATH));
   const minutesPerFourier = (thicknessMm / 2000) ** 2 / saltDiffusivity(tempC) / 60;
-  const minutesTo = (share: (fourier: number) => number, target: number) => fourierAt(share, target) * minutesPerFourier;
+  const minutesTo = (share: (fourier: number) => number, target: number) =>
+    fourierAt(share, target) * minutesPerFourier;
   return {
     alpha,
     equilibriumSaltPercent: saltPercent,
@@ -107,7 +115,11 @@ export function uptake({ minutes, ...input }: UptakeInput): Uptake {
 }
 
 export function uptakeAt({ average, centre, ...fixed }: UptakeModel, minutes?: number): Uptake {
-  return { ...fixed, averageFraction: minutes === undefined ? null : average(minutes), centreFraction: minutes === undefined ? null : centre(minutes) };
+  return {
+    ...fixed,
+    averageFraction: minutes === undefined ? null : average(minutes),
+    centreFraction: minutes === undefined ? null : centre(minutes),
+  };
 }
 
 /**

@@ -1,6 +1,21 @@
 import type { Use } from '../cooking';
 
-export const ANIMALS = ['beef', 'veal', 'pork', 'lamb', 'goat', 'venison', 'boar', 'bear', 'bison', 'rabbit', 'chicken', 'turkey', 'duck', 'goose'] as const;
+export const ANIMALS = [
+  'beef',
+  'veal',
+  'pork',
+  'lamb',
+  'goat',
+  'venison',
+  'boar',
+  'bear',
+  'bison',
+  'rabbit',
+  'chicken',
+  'turkey',
+  'duck',
+  'goose',
+] as const;
 export type Animal = (typeof ANIMALS)[number];
 
 /** Mass fractions of the trimmed raw meat, 0 to 1. */
@@ -18,7 +33,18 @@ export const FORMS = ['block', 'slab', 'round', 'sliced', 'cross-cut-ribs', 'bon
 export type Form = (typeof FORMS)[number];
 
 /** Why a cut suits a way. */
-export const SUITS = ['tender', 'short-fibres', 'marbled', 'lean', 'dark-meat', 'flat', 'unrolls', 'cubes', 'shaves', 'sliced'] as const;
+export const SUITS = [
+  'tender',
+  'short-fibres',
+  'marbled',
+  'lean',
+  'dark-meat',
+  'flat',
+  'unrolls',
+  'cubes',
+  'shaves',
+  'sliced',
+] as const;
 export type SuitsBecause = (typeof SUITS)[number];
 
 export interface Cut {

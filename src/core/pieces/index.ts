@@ -1,4 +1,18 @@
-export { ANIMALS, FATS, FORMS, isGame, isPoultry, SUITS, usualFreezingPointC, WORKS, type Animal, type Composition, type Cut, type Form, type SuitsBecause } from './cut';
+export {
+  ANIMALS,
+  FATS,
+  FORMS,
+  isGame,
+  isPoultry,
+  SUITS,
+  usualFreezingPointC,
+  WORKS,
+  type Animal,
+  type Composition,
+  type Cut,
+  type Form,
+  type SuitsBecause,
+} from './cut';
 export { CUTS, findCut } from './cuts';
 export { divide, pricePerTrimmedKg, type DividedPart, type Part } from './divide';
 export { searchCuts } from './searchCuts';

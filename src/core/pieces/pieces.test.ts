@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import { judgeTenderizing } from '../tenderizing';
-import { ANIMALS, CUTS, divide, findCut, meatDensityGPerMm3, pricePerTrimmedKg, searchCuts, sizePiece, usualCount } from '.';
+import {
+  ANIMALS,
+  CUTS,
+  divide,
+  findCut,
+  meatDensityGPerMm3,
+  pricePerTrimmedKg,
+  searchCuts,
+  sizePiece,
+  usualCount,
+} from '.';
 
 interface FoodRow {
   water: number;
@@ -18,12 +28,48 @@ beforeAll(async () => {
 
 describe('compositions against the Indian Food Composition Tables 2017', () => {
   const PAIRS = [
-    ['chicken-breast', 'N003'], ['chicken-thigh', 'N002'], ['chicken-drumstick', 'N001'], ['turkey-breast', 'N018'], ['turkey-thigh', 'N017'], ['duck-breast', 'N011'], ['duck-leg', 'N011'], ['goat-leg', 'O003'], ['goat-shoulder', 'O001'],
-    ['goat-loin', 'O002'], ['lamb-leg', 'O016'], ['lamb-shoulder', 'O014'], ['lamb-loin', 'O015'], ['beef-top-round', 'O027'], ['beef-bottom-round', 'O027'], ['beef-clod', 'O025'], ['beef-striploin', 'O026'], ['beef-heart', 'O031'], ['beef-tongue', 'O029'],
-    ['veal-leg', 'O038'], ['veal-shoulder', 'O036'], ['veal-loin', 'O037'], ['pork-shoulder', 'O048'], ['pork-loin', 'O049'], ['pork-leg', 'O050'], ['rabbit-saddle', 'O062'], ['rabbit-leg', 'O063'],
+    ['chicken-breast', 'N003'],
+    ['chicken-thigh', 'N002'],
+    ['chicken-drumstick', 'N001'],
+    ['turkey-breast', 'N018'],
+    ['turkey-thigh', 'N017'],
+    ['duck-breast', 'N011'],
+    ['duck-leg', 'N011'],
+    ['goat-leg', 'O003'],
+    ['goat-shoulder', 'O001'],
+    ['goat-loin', 'O002'],
+    ['lamb-leg', 'O016'],
+    ['lamb-shoulder', 'O014'],
+    ['lamb-loin', 'O015'],
+    ['beef-top-round', 'O027'],
+    ['beef-bottom-round', 'O027'],
+    ['beef-clod', 'O025'],
+    ['beef-striploin', 'O026'],
+    ['beef-heart', 'O031'],
+    ['beef-tongue', 'O029'],
+    ['veal-leg', 'O038'],
+    ['veal-shoulder', 'O036'],
+    ['veal-loin', 'O037'],
+    ['pork-shoulder', 'O048'],
+    ['pork-loin', 'O049'],
+    ['pork-leg', 'O050'],
+    ['rabbit-saddle', 'O062'],
+    ['rabbit-leg', 'O063'],
   ] as const;
   /** Off by more than a tenth; each is explained in docs/sources.md, "Cuts". */
-  const EXPLAINED = { raw: ['chicken-breast', 'chicken-thigh', 'chicken-drumstick', 'beef-clod', 'pork-shoulder', 'pork-loin', 'pork-leg', 'lamb-loin'], lean: ['chicken-drumstick', 'lamb-loin'] };
+  const EXPLAINED = {
+    raw: [
+      'chicken-breast',
+      'chicken-thigh',
+      'chicken-drumstick',
+      'beef-clod',
+      'pork-shoulder',
+      'pork-loin',
+      'pork-leg',
+      'lamb-loin',
+    ],
+    lean: ['chicken-drumstick', 'lamb-loin'],
+  };
 
   test.each(PAIRS)('%s beside %s', (cutId, code) => {
     const { water, protein, fat } = findCut(cutId)!.composition;
@@ -40,7 +86,11 @@ describe('compositions against the Indian Food Composition Tables 2017', () => {
 });
 
 test('compositions add up to the whole', () => {
-  for (const { id, composition } of CUTS) expect([id, composition.water + composition.protein + composition.fat + composition.ash]).toEqual([id, expect.closeTo(1, 2)]);
+  for (const { id, composition } of CUTS)
+    expect([id, composition.water + composition.protein + composition.fat + composition.ash]).toEqual([
+      id,
+      expect.closeTo(1, 2),
+    ]);
 });
 
 test('about seventy cuts, each with its own id, every animal among them', () => {
@@ -55,21 +105,46 @@ test('lean beef weighs 1055 kg a cubic metre (Choi and Okos as reprinted by ASHR
 describe('the size of a piece', () => {
   const cut = findCut('lamb-leg')!;
   test('holds its weight', () =>
-    fc.assert(fc.property(fc.double({ min: 50, max: 30_000, noNaN: true }), fc.double({ min: 5, max: 200, noNaN: true }), fc.option(fc.double({ min: 10, max: 1000, noNaN: true }), { nil: undefined }), (massG, heightMm, lengthMm) => {
-      const { lengthMm: length, widthMm, heightMm: height } = sizePiece(cut, massG, heightMm, { lengthMm });
-      expect((length * widthMm * height * meatDensityGPerMm3(cut.composition)) / massG).toBeCloseTo(1, 9);
-    })));
-  test('keeps what was measured', () => expect(sizePiece(cut, 1000, 40, { lengthMm: 300, widthMm: 90 })).toEqual({ lengthMm: 300, widthMm: 90, heightMm: 40 }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 50, max: 30_000, noNaN: true }),
+        fc.double({ min: 5, max: 200, noNaN: true }),
+        fc.option(fc.double({ min: 10, max: 1000, noNaN: true }), { nil: undefined }),
+        (massG, heightMm, lengthMm) => {
+          const { lengthMm: length, widthMm, heightMm: height } = sizePiece(cut, massG, heightMm, { lengthMm });
+          expect((length * widthMm * height * meatDensityGPerMm3(cut.composition)) / massG).toBeCloseTo(1, 9);
+        },
+      ),
+    ));
+  test('keeps what was measured', () =>
+    expect(sizePiece(cut, 1000, 40, { lengthMm: 300, widthMm: 90 })).toEqual({
+      lengthMm: 300,
+      widthMm: 90,
+      heightMm: 40,
+    }));
   test('needs a weight', () => expect(() => sizePiece(cut, 0, 40)).toThrow(RangeError));
 });
 
 describe('finding a cut by any of its names', () => {
   test.each([
-    ['topside', 'beef-top-round'], ['silverside', 'beef-bottom-round'], ['scotch fillet', 'beef-ribeye'], ['entrecote', 'beef-ribeye'], ['onglet', 'beef-hanger'], ['boston butt', 'pork-shoulder'], ['collar', 'pork-neck'], ['backstrap venison', 'venison-loin'],
-    ['flanken', 'beef-cross-cut-rib'], ['TOP ROUND', 'beef-top-round'], ['chump', 'lamb-rump'], ['magret', 'duck-breast'], ['round tip', 'beef-knuckle'],
+    ['topside', 'beef-top-round'],
+    ['silverside', 'beef-bottom-round'],
+    ['scotch fillet', 'beef-ribeye'],
+    ['entrecote', 'beef-ribeye'],
+    ['onglet', 'beef-hanger'],
+    ['boston butt', 'pork-shoulder'],
+    ['collar', 'pork-neck'],
+    ['backstrap venison', 'venison-loin'],
+    ['flanken', 'beef-cross-cut-rib'],
+    ['TOP ROUND', 'beef-top-round'],
+    ['chump', 'lamb-rump'],
+    ['magret', 'duck-breast'],
+    ['round tip', 'beef-knuckle'],
   ])('%s', (text, id) => expect(searchCuts(text, CUTS)[0]!.id).toBe(id));
   test('every name of every cut finds it', () => {
-    for (const cut of CUTS) for (const name of [cut.name, ...cut.otherNames]) expect([name, searchCuts(name, CUTS).some(({ id }) => id === cut.id)]).toEqual([name, true]);
+    for (const cut of CUTS)
+      for (const name of [cut.name, ...cut.otherNames])
+        expect([name, searchCuts(name, CUTS).some(({ id }) => id === cut.id)]).toEqual([name, true]);
   });
   test('an animal finds its cuts; nonsense finds none and never throws', () => {
     expect(searchCuts('turkey', CUTS).every(({ animal }) => animal === 'turkey')).toBe(true);
@@ -81,23 +156,39 @@ describe('finding a cut by any of its names', () => {
 
 describe('dividing a long piece', () => {
   test('by volume, and the parts add up', () => {
-    const parts = divide(900, [{ lengthMm: 200, heightMm: 20 }, { lengthMm: 100, heightMm: 10 }]);
+    const parts = divide(900, [
+      { lengthMm: 200, heightMm: 20 },
+      { lengthMm: 100, heightMm: 10 },
+    ]);
     expect(parts.map(({ massG }) => massG)).toEqual([720, 180]);
   });
   test('needs two parts', () => expect(() => divide(900, [{ lengthMm: 200, heightMm: 20 }])).toThrow(RangeError));
 });
 
-test('what is trimmed off is paid for: 20 a kilogram with a fifth lost is 25', () => expect(pricePerTrimmedKg(20, 1000, 800)).toBe(25));
-test('chicken thighs come by the dozen, a top round alone', () => expect([usualCount(findCut('chicken-thigh')!, 1100), usualCount(findCut('beef-top-round')!, 1400)]).toEqual([10, 1]));
+test('what is trimmed off is paid for: 20 a kilogram with a fifth lost is 25', () =>
+  expect(pricePerTrimmedKg(20, 1000, 800)).toBe(25));
+test('chicken thighs come by the dozen, a top round alone', () =>
+  expect([usualCount(findCut('chicken-thigh')!, 1100), usualCount(findCut('beef-top-round')!, 1400)]).toEqual([10, 1]));
 
 describe('should it be tenderized (common practice)', () => {
-  const judge = (cutId: string, fibreLengthMm: number, way: 'stir-fry' | 'cube-skewers' = 'stir-fry', thicknessMm = fibreLengthMm) => judgeTenderizing(findCut(cutId)!, { way, fibreLengthMm, thicknessMm });
+  const judge = (
+    cutId: string,
+    fibreLengthMm: number,
+    way: 'stir-fry' | 'cube-skewers' = 'stir-fry',
+    thicknessMm = fibreLengthMm,
+  ) => judgeTenderizing(findCut(cutId)!, { way, fibreLengthMm, thicknessMm });
   test('tender cuts do not need it', () => expect(judge('beef-tenderloin', 6).answer).toBe('no'));
   test('working muscles do, and thinner slices change that', () => {
-    expect(judge('beef-flank', 5)).toMatchObject({ answer: 'yes', changes: expect.arrayContaining([{ code: 'thinner', belowMm: 2.5 }]) });
+    expect(judge('beef-flank', 5)).toMatchObject({
+      answer: 'yes',
+      changes: expect.arrayContaining([{ code: 'thinner', belowMm: 2.5 }]),
+    });
     expect(judge('beef-flank', 2).answer).toBe('optional');
   });
-  test('some work: it helps from 5 mm up', () => expect([judge('lamb-leg', 4).answer, judge('lamb-leg', 6).answer]).toEqual(['no', 'optional']));
-  test('a blade along the fibres is told to turn', () => expect(judge('lamb-leg', 20, 'stir-fry', 4).changes).toContainEqual({ code: 'across' }));
-  test('cubes want force', () => expect(judge('beef-clod', 25, 'cube-skewers')).toMatchObject({ answer: 'yes', reason: 'cubes-by-force' }));
+  test('some work: it helps from 5 mm up', () =>
+    expect([judge('lamb-leg', 4).answer, judge('lamb-leg', 6).answer]).toEqual(['no', 'optional']));
+  test('a blade along the fibres is told to turn', () =>
+    expect(judge('lamb-leg', 20, 'stir-fry', 4).changes).toContainEqual({ code: 'across' }));
+  test('cubes want force', () =>
+    expect(judge('beef-clod', 25, 'cube-skewers')).toMatchObject({ answer: 'yes', reason: 'cubes-by-force' }));
 });

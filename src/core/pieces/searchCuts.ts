@@ -1,6 +1,12 @@
 import type { Cut } from './cut';
 
-const plain = (text: string) => text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '').replace(/[^a-z0-9]+/g, ' ').trim();
+const plain = (text: string) =>
+  text
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .replace(/[^a-z0-9]+/g, ' ')
+    .trim();
 
 /**
  * Cuts that any of their names finds, best first: a whole name, the beginning of a name, the beginning of its words, letters anywhere.
@@ -17,7 +23,11 @@ export function searchCuts(text: string, cuts: readonly Cut[]): Cut[] {
     // The name in the catalogue goes before a by-name of the same rank.
     return best > 0 && rank(names[0]!, asked, words, animal) === best ? best + 0.5 : best;
   };
-  return cuts.map((cut, index) => ({ cut, index, score: score(cut) })).filter((one) => one.score > 0).sort((a, b) => b.score - a.score || a.index - b.index).map(({ cut }) => cut);
+  return cuts
+    .map((cut, index) => ({ cut, index, score: score(cut) }))
+    .filter((one) => one.score > 0)
+    .sort((a, b) => b.score - a.score || a.index - b.index)
+    .map(({ cut }) => cut);
 }
 
 function rank(name: string, asked: string, words: readonly string[], animal: string): number {

@@ -23,7 +23,12 @@ export interface PieceSize {
  *
  * @throws RangeError for a mass or height that is not positive
  */
-export function sizePiece(cut: Cut, massG: number, heightMm: number, given: { lengthMm?: number; widthMm?: number } = {}): PieceSize {
+export function sizePiece(
+  cut: Cut,
+  massG: number,
+  heightMm: number,
+  given: { lengthMm?: number; widthMm?: number } = {},
+): PieceSize {
   if (!(massG > 0) || !(heightMm > 0)) throw new RangeError('massG and heightMm must be positive');
   const areaMm2 = massG / meatDensityGPerMm3(cut.composition) / heightMm;
   if (given.lengthMm && given.widthMm) return { lengthMm: given.lengthMm, widthMm: given.widthMm, heightMm };

@@ -1,6 +1,13 @@
 import type { JobKey } from '../scheduling';
 
-export const EVENT_KINDS = ['job-started', 'job-done', 'job-undone', 'timer-extended', 'caution-acknowledged', 'firmness-reported'] as const;
+export const EVENT_KINDS = [
+  'job-started',
+  'job-done',
+  'job-undone',
+  'timer-extended',
+  'caution-acknowledged',
+  'firmness-reported',
+] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
 
 /** One thing that was done, as kept in the append-only record. */
@@ -30,8 +37,10 @@ export function jobProgress(events: readonly BatchEvent[]): Map<JobKey, JobProgr
     const known = progress.get(jobKey) ?? { extraMin: 0 };
     if (kind === 'job-started') progress.set(jobKey, { ...known, startedAtMs: known.startedAtMs ?? atMs });
     if (kind === 'job-done') progress.set(jobKey, { ...known, startedAtMs: known.startedAtMs ?? atMs, doneAtMs: atMs });
-    if (kind === 'job-undone') progress.set(jobKey, known.doneAtMs === undefined ? { extraMin: 0 } : { ...known, doneAtMs: undefined });
-    if (kind === 'timer-extended') progress.set(jobKey, { ...known, extraMin: known.extraMin + Number(payload.minutes ?? 0) });
+    if (kind === 'job-undone')
+      progress.set(jobKey, known.doneAtMs === undefined ? { extraMin: 0 } : { ...known, doneAtMs: undefined });
+    if (kind === 'timer-extended')
+      progress.set(jobKey, { ...known, extraMin: known.extraMin + Number(payload.minutes ?? 0) });
   }
   return progress;
 }

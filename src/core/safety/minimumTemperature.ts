@@ -31,7 +31,10 @@ const POULTRY = { tempC: 74, restMin: 0 };
  * Minimum temperature at the centre and rest (USDA FSIS, from memory): whole cuts 63 °C and 3 min, minced, pierced, boar and bear 71 °C, poultry 74 °C.
  * Pink is offered only for whole-muscle beef, lamb and venison that goes back in the pan; the guidance stands beside it.
  */
-export function minimumTemperature(animal: Animal, { treatment, doneness = 'guidance', backInThePan }: Handling): CentreTemperature {
+export function minimumTemperature(
+  animal: Animal,
+  { treatment, doneness = 'guidance', backInThePan }: Handling,
+): CentreTemperature {
   const wantsPink = doneness === 'pink';
   const answered = (allowed: boolean) => (wantsPink ? (allowed ? 'offered' : 'refused') : 'not-asked');
   if (isPoultry(animal)) return { ...POULTRY, pink: answered(false), stricter: false };

@@ -128,18 +128,14 @@ describe('refusals', () => {
     expect(plan({ chain: [{ ...slice, minutes }, cook] })).toEqual({
       ok: false,
       problem: { code: 'task-length', key: 'slice' },
-    }));
+    }),
+  );
 });
 
 describe('warm minutes', () => {
   test('count the counter, not the fridge, the freezer or the fire', () =>
     expect(
-      warmMinutes([
-        slice,
-        marinate,
-        cook,
-        { key: 'firm', stage: 'firm', minutes: 40, hands: false, place: 'freezer' },
-      ]),
+      warmMinutes([slice, marinate, cook, { key: 'firm', stage: 'firm', minutes: 40, hands: false, place: 'freezer' }]),
     ).toBe(30));
 
   test('waiting on the counter counts in full for every lot, handwork by its share', () => {

@@ -23,10 +23,21 @@ export interface CountBackInput {
   lots?: number;
 }
 
-export type ScheduleProblem = { code: 'too-long-warm'; warmMin: number; limitMin: number } | { code: 'task-length'; key: Task['key'] } | { code: 'fruit-too-long'; minutes: number; stopAfterMin: { from: number; to: number } };
+export type ScheduleProblem =
+  | { code: 'too-long-warm'; warmMin: number; limitMin: number }
+  | { code: 'task-length'; key: Task['key'] }
+  | { code: 'fruit-too-long'; minutes: number; stopAfterMin: { from: number; to: number } };
 
 export type Schedule =
-  | { ok: true; jobs: Job[]; startMs: number; warmMin: number; warmLimitMin: number; lateByMin: number; inTheNight: boolean }
+  | {
+      ok: true;
+      jobs: Job[];
+      startMs: number;
+      warmMin: number;
+      warmLimitMin: number;
+      lateByMin: number;
+      inTheNight: boolean;
+    }
   | { ok: false; problem: ScheduleProblem };
 
 /**
@@ -40,8 +51,11 @@ export function countBack(input: CountBackInput): Schedule {
   if (odd) return { ok: false, problem: { code: 'task-length', key: odd.key } };
 
   const placed = bestPlacement(input);
-  if (!placed) return { ok: false, problem: { code: 'too-long-warm', warmMin: warmMinutes(chain, lots), limitMin: warmLimitMin } };
-  const jobs = side.reduce<Job[]>((known, task) => [...known, ...placeSide(task, known)], placed).sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
+  if (!placed)
+    return { ok: false, problem: { code: 'too-long-warm', warmMin: warmMinutes(chain, lots), limitMin: warmLimitMin } };
+  const jobs = side
+    .reduce<Job[]>((known, task) => [...known, ...placeSide(task, known)], placed)
+    .sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
   const startMs = Math.min(tableAtMs, ...jobs.map((job) => job.startMs));
   return {
     ok: true,
@@ -55,7 +69,14 @@ export function countBack(input: CountBackInput): Schedule {
 }
 
 /** The placement that is neither late nor in the night and nearest to the wished length; undefined when none keeps the warm limit. */
-function bestPlacement({ chain, tableAtMs, notBeforeMs = -Infinity, quiet = [], warmLimitMin, lots = 1 }: CountBackInput): Job[] | undefined {
+function bestPlacement({
+  chain,
+  tableAtMs,
+  notBeforeMs = -Infinity,
+  quiet = [],
+  warmLimitMin,
+  lots = 1,
+}: CountBackInput): Job[] | undefined {
   const flexible = chain.findIndex((task) => 'flex' in task);
   let best: { jobs: Job[]; cost: number } | undefined;
   const offer = (tasks: readonly Task[], off: number) => {
@@ -71,7 +92,10 @@ function bestPlacement({ chain, tableAtMs, notBeforeMs = -Infinity, quiet = [], 
   if (flexible >= 0) {
     const { flex, minutes: wished } = chain[flexible] as FlexibleTask;
     for (let minutes = flex.fromMin; minutes <= flex.toMin && (!best || best.cost > 0); minutes += STEP_MIN) {
-      offer(chain.map((task, index) => (index === flexible ? { ...task, minutes } : task)), Math.abs(minutes - wished));
+      offer(
+        chain.map((task, index) => (index === flexible ? { ...task, minutes } : task)),
+        Math.abs(minutes - wished),
+      );
     }
   }
   return best?.jobs;
@@ -93,4 +117,5 @@ function placeSide({ before, ...task }: SideTask, placed: readonly Job[]): Job[]
   return anchor ? [{ ...task, startMs: anchor.startMs - task.minutes * MIN_MS, endMs: anchor.startMs }] : [];
 }
 
-const overlaps = (job: Job, intervals: readonly Interval[]) => intervals.some(({ fromMs, toMs }) => job.startMs < toMs && job.endMs > fromMs);
+const overlaps = (job: Job, intervals: readonly Interval[]) =>
+  intervals.some(({ fromMs, toMs }) => job.startMs < toMs && job.endMs > fromMs);

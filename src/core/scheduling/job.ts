@@ -5,11 +5,37 @@ export type Stage = (typeof STAGES)[number];
 export const TURN_KEYS = ['turn', 'turn-2', 'turn-3', 'turn-4', 'turn-5', 'turn-6', 'turn-7', 'turn-8'] as const;
 
 export const JOB_KEYS = [
-  'temper', 'rinse-bones', 'trim', 'firm', 'slice', 'pound', 'beat', 'pierce', 'score', 'soda', 'soda-wait', 'rinse', 'drain', 'mix', 'cool', 'coat', 'marinate', ...TURN_KEYS, 'glaze', 'dip', 'slurry', 'soak', 'thread', 'dry', 'cook', 'carve',
+  'temper',
+  'rinse-bones',
+  'trim',
+  'firm',
+  'slice',
+  'pound',
+  'beat',
+  'pierce',
+  'score',
+  'soda',
+  'soda-wait',
+  'rinse',
+  'drain',
+  'mix',
+  'cool',
+  'coat',
+  'marinate',
+  ...TURN_KEYS,
+  'glaze',
+  'dip',
+  'slurry',
+  'soak',
+  'thread',
+  'dry',
+  'cook',
+  'carve',
 ] as const;
 export type JobKey = (typeof JOB_KEYS)[number];
 
-export const isTurn = (key: JobKey): key is (typeof TURN_KEYS)[number] => (TURN_KEYS as readonly JobKey[]).includes(key);
+export const isTurn = (key: JobKey): key is (typeof TURN_KEYS)[number] =>
+  (TURN_KEYS as readonly JobKey[]).includes(key);
 
 /** Where the meat is meanwhile; `none` where the job does not touch it. */
 export type Place = 'counter' | 'fridge' | 'freezer' | 'heat' | 'none';

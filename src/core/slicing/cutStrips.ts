@@ -13,5 +13,10 @@ export function cutStrips(slabs: SliceGeometry, thicknessMm: number, stripWidthM
   if (!(stripWidthMm > 0)) throw new RangeError('stripWidthMm must be positive');
   const stripLengthMm = Math.min(slabs.sliceLengthMm, slabs.sliceWidthMm);
   const perSlab = Math.max(1, Math.floor(Math.max(slabs.sliceLengthMm, slabs.sliceWidthMm) / stripWidthMm + 1e-9));
-  return { stripWidthMm, stripLengthMm, stripCount: slabs.sliceCount * perSlab, coatAreaM2: slabs.coatAreaM2 * (1 + thicknessMm / stripWidthMm) };
+  return {
+    stripWidthMm,
+    stripLengthMm,
+    stripCount: slabs.sliceCount * perSlab,
+    coatAreaM2: slabs.coatAreaM2 * (1 + thicknessMm / stripWidthMm),
+  };
 }

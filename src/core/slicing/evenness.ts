@@ -34,7 +34,8 @@ export const thicknessByWeightMm = (massG: number, faceMm2: number): number => m
  * @throws RangeError for no thickness or one that is not positive
  */
 export function evennessOf(thicknessesMm: readonly number[]): Evenness {
-  if (thicknessesMm.length === 0 || thicknessesMm.some((one) => !(one > 0) || !Number.isFinite(one))) throw new RangeError('thicknesses must be positive');
+  if (thicknessesMm.length === 0 || thicknessesMm.some((one) => !(one > 0) || !Number.isFinite(one)))
+    throw new RangeError('thicknesses must be positive');
   const sorted = [...thicknessesMm].sort((a, b) => a - b);
   const [thinnestMm, thickestMm] = [sorted[0]!, sorted[sorted.length - 1]!];
   const ratio = thickestMm / thinnestMm;
@@ -70,7 +71,14 @@ function deviation(values: readonly number[]): number {
 function twoLots(sorted: readonly number[]): [Lot, Lot] {
   const within = (lot: readonly number[]) => lot.reduce((sum, value) => sum + (value - mean(lot)) ** 2, 0);
   const cuts = Array.from({ length: sorted.length - 1 }, (_, index) => index + 1);
-  const best = cuts.reduce((a, b) => (within(sorted.slice(0, b)) + within(sorted.slice(b)) < within(sorted.slice(0, a)) + within(sorted.slice(a)) ? b : a));
-  const lot = (part: readonly number[]): Lot => ({ count: part.length, meanMm: mean(part), fromMm: part[0]!, toMm: part[part.length - 1]! });
+  const best = cuts.reduce((a, b) =>
+    within(sorted.slice(0, b)) + within(sorted.slice(b)) < within(sorted.slice(0, a)) + within(sorted.slice(a)) ? b : a,
+  );
+  const lot = (part: readonly number[]): Lot => ({
+    count: part.length,
+    meanMm: mean(part),
+    fromMm: part[0]!,
+    toMm: part[part.length - 1]!,
+  });
   return [lot(sorted.slice(0, best)), lot(sorted.slice(best))];
 }

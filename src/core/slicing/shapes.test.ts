@@ -10,21 +10,43 @@ describe('sheets (exact)', () => {
     expect(beaten.lengthMm * beaten.widthMm).toBeCloseTo(28_800, 6);
     expect(beaten.lengthMm / 120).toBeCloseTo(1.732051, 6);
   });
-  test.each([[{ widthMm: 70, heightMm: 90, toMm: 10 }, 630], [{ widthMm: 80, heightMm: 80, toMm: 8, round: true }, 628.3185]])('%j unrolls to %f mm', (piece, lengthMm) => expect(unroll(piece).sheetLengthMm).toBeCloseTo(lengthMm, 4));
+  test.each([
+    [{ widthMm: 70, heightMm: 90, toMm: 10 }, 630],
+    [{ widthMm: 80, heightMm: 80, toMm: 8, round: true }, 628.3185],
+  ])('%j unrolls to %f mm', (piece, lengthMm) => expect(unroll(piece).sheetLengthMm).toBeCloseTo(lengthMm, 4));
   test('beating and unrolling keep the volume', () =>
-    fc.assert(fc.property(fc.double({ min: 20, max: 200, noNaN: true }), fc.double({ min: 10, max: 80, noNaN: true }), fc.double({ min: 0.1, max: 1, noNaN: true }), (side, heightMm, share) => {
-      const toMm = heightMm * share;
-      const beaten = pound({ lengthMm: side, widthMm: side, fromMm: heightMm, toMm });
-      expect((beaten.lengthMm * beaten.widthMm * toMm) / (side * side * heightMm)).toBeCloseTo(1, 9);
-      if (toMm <= side) expect((unroll({ widthMm: side, heightMm, toMm }).sheetLengthMm * toMm) / (side * heightMm)).toBeCloseTo(1, 9);
-    })));
-  test.each([[{ fromMm: 4, toMm: 12 }], [{ fromMm: 4, toMm: 0 }]])('beaten thicker or to nothing is a bad call', (sizes) => expect(() => pound({ lengthMm: 10, widthMm: 10, ...sizes })).toThrow(RangeError));
-  test('a sheet thicker than its piece is a bad call', () => expect(() => unroll({ widthMm: 30, heightMm: 5, toMm: 6 })).toThrow(RangeError));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 20, max: 200, noNaN: true }),
+        fc.double({ min: 10, max: 80, noNaN: true }),
+        fc.double({ min: 0.1, max: 1, noNaN: true }),
+        (side, heightMm, share) => {
+          const toMm = heightMm * share;
+          const beaten = pound({ lengthMm: side, widthMm: side, fromMm: heightMm, toMm });
+          expect((beaten.lengthMm * beaten.widthMm * toMm) / (side * side * heightMm)).toBeCloseTo(1, 9);
+          if (toMm <= side)
+            expect((unroll({ widthMm: side, heightMm, toMm }).sheetLengthMm * toMm) / (side * heightMm)).toBeCloseTo(
+              1,
+              9,
+            );
+        },
+      ),
+    ));
+  test.each([[{ fromMm: 4, toMm: 12 }], [{ fromMm: 4, toMm: 0 }]])(
+    'beaten thicker or to nothing is a bad call',
+    (sizes) => expect(() => pound({ lengthMm: 10, widthMm: 10, ...sizes })).toThrow(RangeError),
+  );
+  test('a sheet thicker than its piece is a bad call', () =>
+    expect(() => unroll({ widthMm: 30, heightMm: 5, toMm: 6 })).toThrow(RangeError));
 });
 
 describe('shapes', () => {
   test('opened like a book: half the height, twice the area, one cut', () =>
-    expect(shapeCuts({ ...block, shape: 'butterflied' })).toMatchObject({ knifeCuts: 1, pieceMm: { lengthMm: 200, widthMm: 200, thicknessMm: 30 }, coatAreaM2: expect.closeTo(2 * 0.2 * 0.2, 9) }));
+    expect(shapeCuts({ ...block, shape: 'butterflied' })).toMatchObject({
+      knifeCuts: 1,
+      pieceMm: { lengthMm: 200, widthMm: 200, thicknessMm: 30 },
+      coatAreaM2: expect.closeTo(2 * 0.2 * 0.2, 9),
+    }));
   test('cubes of 25 mm from 200 x 100 x 50: 8 x 4 x 2', () => {
     const cubes = shapeCuts({ ...block, heightMm: 50, thicknessMm: 25, shape: 'cubes' });
     expect(cubes).toMatchObject({ pieceCount: 64, coatAreaM2: expect.closeTo((64 * 6 * 25 * 25) / 1e6, 9) });
@@ -36,16 +58,46 @@ describe('shapes', () => {
     expect(rib.unrolled).toMatchObject({ sheetLengthMm: 550, turns: 9 });
     expect(rib.steps.map(({ code }) => code)).toEqual(['rod', 'along-the-bone', 'turn-back', 'score']);
   });
-  test('strips: every slab cut again', () => expect(shapeCuts({ ...block, shape: 'strips', stripWidthMm: 6 })).toMatchObject({ sliceCount: 50, pieceCount: 50 * 16, knifeCuts: 50 + 50 * 15, pieceMm: { lengthMm: 60, widthMm: 6, thicknessMm: 4 } }));
-  test('sliced after cooking: the marinade meets the whole steak', () => expect(shapeCuts({ ...block, shape: 'sliced-after' })).toMatchObject({ pieceMm: { thicknessMm: 60 }, sliceCount: 50, coatAreaM2: expect.closeTo(2 * (0.2 * 0.1 + 0.2 * 0.06 + 0.1 * 0.06), 9) }));
-  test('scored and beaten fibres are no longer than a square of the grid', () => expect(shapeCuts({ ...block, heightMm: 20, thicknessMm: 6, shape: 'pounded' }).fibreLengthMm).toBeLessThanOrEqual(6));
+  test('strips: every slab cut again', () =>
+    expect(shapeCuts({ ...block, shape: 'strips', stripWidthMm: 6 })).toMatchObject({
+      sliceCount: 50,
+      pieceCount: 50 * 16,
+      knifeCuts: 50 + 50 * 15,
+      pieceMm: { lengthMm: 60, widthMm: 6, thicknessMm: 4 },
+    }));
+  test('sliced after cooking: the marinade meets the whole steak', () =>
+    expect(shapeCuts({ ...block, shape: 'sliced-after' })).toMatchObject({
+      pieceMm: { thicknessMm: 60 },
+      sliceCount: 50,
+      coatAreaM2: expect.closeTo(2 * (0.2 * 0.1 + 0.2 * 0.06 + 0.1 * 0.06), 9),
+    }));
+  test('scored and beaten fibres are no longer than a square of the grid', () =>
+    expect(shapeCuts({ ...block, heightMm: 20, thicknessMm: 6, shape: 'pounded' }).fibreLengthMm).toBeLessThanOrEqual(
+      6,
+    ));
   test('each has numbered steps and never gives fibres shorter than nothing, whatever the piece', () =>
-    fc.assert(fc.property(fc.constantFrom(...SHAPES), fc.double({ min: 40, max: 400, noNaN: true }), fc.double({ min: 40, max: 300, noNaN: true }), fc.double({ min: 40, max: 150, noNaN: true }), fc.double({ min: 1, max: 40, noNaN: true }), (shape, lengthMm, widthMm, heightMm, thicknessMm) => {
-      const cuts = shapeCuts({ shape, lengthMm, widthMm, heightMm, thicknessMm, stripWidthMm: 6 });
-      expect(cuts.steps.length).toBeGreaterThan(0);
-      for (const value of [cuts.fibreLengthMm, cuts.coatAreaM2, cuts.knifeCuts, cuts.pieceCount, ...Object.values(cuts.pieceMm)]) expect(Number.isFinite(value) && value >= 0).toBe(true);
-      expect(cuts.fibreLengthMm).toBeGreaterThan(0);
-    })));
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...SHAPES),
+        fc.double({ min: 40, max: 400, noNaN: true }),
+        fc.double({ min: 40, max: 300, noNaN: true }),
+        fc.double({ min: 40, max: 150, noNaN: true }),
+        fc.double({ min: 1, max: 40, noNaN: true }),
+        (shape, lengthMm, widthMm, heightMm, thicknessMm) => {
+          const cuts = shapeCuts({ shape, lengthMm, widthMm, heightMm, thicknessMm, stripWidthMm: 6 });
+          expect(cuts.steps.length).toBeGreaterThan(0);
+          for (const value of [
+            cuts.fibreLengthMm,
+            cuts.coatAreaM2,
+            cuts.knifeCuts,
+            cuts.pieceCount,
+            ...Object.values(cuts.pieceMm),
+          ])
+            expect(Number.isFinite(value) && value >= 0).toBe(true);
+          expect(cuts.fibreLengthMm).toBeGreaterThan(0);
+        },
+      ),
+    ));
 });
 
 test('the flattest lean still holds a full slice', () => {

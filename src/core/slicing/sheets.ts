@@ -15,8 +15,19 @@ export interface Pounded {
  * @throws RangeError unless 0 < toMm <= fromMm and the sizes are positive
  * @example pound({ lengthMm: 120, widthMm: 80, fromMm: 12, toMm: 4 }).areaFactor // 3
  */
-export function pound({ lengthMm, widthMm, fromMm, toMm }: { lengthMm: number; widthMm: number; fromMm: number; toMm: number }): Pounded {
-  if (!(lengthMm > 0) || !(widthMm > 0) || !(toMm > 0) || !(toMm <= fromMm)) throw new RangeError('beaten thinner, from positive sizes');
+export function pound({
+  lengthMm,
+  widthMm,
+  fromMm,
+  toMm,
+}: {
+  lengthMm: number;
+  widthMm: number;
+  fromMm: number;
+  toMm: number;
+}): Pounded {
+  if (!(lengthMm > 0) || !(widthMm > 0) || !(toMm > 0) || !(toMm <= fromMm))
+    throw new RangeError('beaten thinner, from positive sizes');
   const areaFactor = fromMm / toMm;
   return { areaFactor, lengthMm: lengthMm * Math.sqrt(areaFactor), widthMm: widthMm * Math.sqrt(areaFactor) };
 }
@@ -34,8 +45,23 @@ export interface Unrolled {
  * @throws RangeError for sizes that are not positive or a sheet thicker than the piece
  * @example unroll({ widthMm: 70, heightMm: 90, toMm: 10 }).sheetLengthMm // 630
  */
-export function unroll({ widthMm, heightMm, toMm, round = false }: { widthMm: number; heightMm: number; toMm: number; round?: boolean }): Unrolled {
-  if (!(widthMm > 0) || !(heightMm > 0) || !(toMm > 0) || toMm > Math.min(widthMm, heightMm)) throw new RangeError('the sheet is thinner than the piece');
+export function unroll({
+  widthMm,
+  heightMm,
+  toMm,
+  round = false,
+}: {
+  widthMm: number;
+  heightMm: number;
+  toMm: number;
+  round?: boolean;
+}): Unrolled {
+  if (!(widthMm > 0) || !(heightMm > 0) || !(toMm > 0) || toMm > Math.min(widthMm, heightMm))
+    throw new RangeError('the sheet is thinner than the piece');
   const sheetLengthMm = ((round ? Math.PI / 4 : 1) * widthMm * heightMm) / toMm;
-  return { sheetLengthMm, turns: Math.max(1, Math.ceil(heightMm / toMm - 1e-9) - 1), scoreLines: Math.floor(sheetLengthMm / SCORE_MM) };
+  return {
+    sheetLengthMm,
+    turns: Math.max(1, Math.ceil(heightMm / toMm - 1e-9) - 1),
+    scoreLines: Math.floor(sheetLengthMm / SCORE_MM),
+  };
 }

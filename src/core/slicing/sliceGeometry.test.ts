@@ -13,45 +13,76 @@ describe('plane cuts through a block (analytic cases)', () => {
     [{ thicknessMm: 5, bevelDeg: -30, grainPitchDeg: 30 }, 10],
     [{ thicknessMm: 5, yawDeg: 60 }, 10],
     [{ thicknessMm: 5, yawDeg: 80 }, 28.793852],
-  ])('fibre length of %j is %f mm', (cut, fibreMm) => expect(sliceGeometry({ ...block, ...cut }).fibreLengthMm).toBeCloseTo(fibreMm, 6));
+  ])('fibre length of %j is %f mm', (cut, fibreMm) =>
+    expect(sliceGeometry({ ...block, ...cut }).fibreLengthMm).toBeCloseTo(fibreMm, 6),
+  );
 
   test('leaning 45 degrees', () => {
     const cut = sliceGeometry({ ...block, thicknessMm: 4, bevelDeg: 45 });
-    expect(cut).toMatchObject({ sliceWidthMm: expect.closeTo(42.426407, 6), stepMm: expect.closeTo(5.656854, 6), sliceCount: 35, wedgeMm: expect.closeTo(30, 6) });
+    expect(cut).toMatchObject({
+      sliceWidthMm: expect.closeTo(42.426407, 6),
+      stepMm: expect.closeTo(5.656854, 6),
+      sliceCount: 35,
+      wedgeMm: expect.closeTo(30, 6),
+    });
   });
   test('leaning 60 degrees', () => {
     const cut = sliceGeometry({ lengthMm: 150, widthMm: 100, heightMm: 25, thicknessMm: 5, bevelDeg: 60 });
-    expect(cut).toMatchObject({ sliceWidthMm: expect.closeTo(50, 6), stepMm: expect.closeTo(10, 6), sliceCount: 15, wedgeMm: expect.closeTo(43.301270, 6) });
+    expect(cut).toMatchObject({
+      sliceWidthMm: expect.closeTo(50, 6),
+      stepMm: expect.closeTo(10, 6),
+      sliceCount: 15,
+      wedgeMm: expect.closeTo(43.30127, 6),
+    });
   });
   test('turned 20 degrees', () => {
     const cut = sliceGeometry({ lengthMm: 180, widthMm: 90, heightMm: 30, thicknessMm: 3, yawDeg: 20 });
-    expect(cut).toMatchObject({ stepMm: expect.closeTo(3.192533, 6), sliceLengthMm: expect.closeTo(95.775999, 5), sliceCount: 56 });
+    expect(cut).toMatchObject({
+      stepMm: expect.closeTo(3.192533, 6),
+      sliceLengthMm: expect.closeTo(95.775999, 5),
+      sliceCount: 56,
+    });
   });
-  test('with the grain the fibres run the length of the piece', () => expect(sliceGeometry({ ...block, thicknessMm: 5, yawDeg: 90 }).fibreLengthMm).toBeCloseTo(200, 6));
+  test('with the grain the fibres run the length of the piece', () =>
+    expect(sliceGeometry({ ...block, thicknessMm: 5, yawDeg: 90 }).fibreLengthMm).toBeCloseTo(200, 6));
   test('turned the other way it is the mirror image', () => {
-    const [left, right] = [-30, 30].map((deg) => sliceGeometry({ ...block, thicknessMm: 4, yawDeg: deg, grainDeg: deg }));
+    const [left, right] = [-30, 30].map((deg) =>
+      sliceGeometry({ ...block, thicknessMm: 4, yawDeg: deg, grainDeg: deg }),
+    );
     expect(left).toEqual(right);
     expect(sliceGeometry({ ...block, thicknessMm: 4, yawDeg: -30, grainDeg: 30 }).fibreLengthMm).toBeCloseTo(8, 9);
   });
-  test('fibres across the piece are crossed by a blade along it', () => expect(sliceGeometry({ ...block, thicknessMm: 4, yawDeg: 90, grainDeg: 90 }).fibreLengthMm).toBeCloseTo(4, 6));
+  test('fibres across the piece are crossed by a blade along it', () =>
+    expect(sliceGeometry({ ...block, thicknessMm: 4, yawDeg: 90, grainDeg: 90 }).fibreLengthMm).toBeCloseTo(4, 6));
 });
 
 describe('for any block and blade', () => {
   const any = fc.record({
-    lengthMm: fc.double({ min: 10, max: 400, noNaN: true }), widthMm: fc.double({ min: 10, max: 400, noNaN: true }), heightMm: fc.double({ min: 10, max: 150, noNaN: true }),
-    thicknessMm: fc.double({ min: 1, max: 10, noNaN: true }), yawDeg: fc.double({ min: 0, max: 90, noNaN: true }), bevelDeg: fc.double({ min: 0, max: 70, noNaN: true }),
+    lengthMm: fc.double({ min: 10, max: 400, noNaN: true }),
+    widthMm: fc.double({ min: 10, max: 400, noNaN: true }),
+    heightMm: fc.double({ min: 10, max: 150, noNaN: true }),
+    thicknessMm: fc.double({ min: 1, max: 10, noNaN: true }),
+    yawDeg: fc.double({ min: 0, max: 90, noNaN: true }),
+    bevelDeg: fc.double({ min: 0, max: 70, noNaN: true }),
   });
-  test('fibres are never shorter than the slice is thick', () => fc.assert(fc.property(any, (input) => expect(sliceGeometry(input).fibreLengthMm).toBeGreaterThanOrEqual(input.thicknessMm - 1e-9))));
+  test('fibres are never shorter than the slice is thick', () =>
+    fc.assert(
+      fc.property(any, (input) =>
+        expect(sliceGeometry(input).fibreLengthMm).toBeGreaterThanOrEqual(input.thicknessMm - 1e-9),
+      ),
+    ));
   test('slices hold the volume of the block, the last incomplete one aside', () =>
-    fc.assert(fc.property(any, (input) => {
-      const { sliceCount, sliceWidthMm, sliceLengthMm, stepMm } = sliceGeometry({ ...input, yawDeg: 0 });
-      const volume = sliceCount * sliceWidthMm * sliceLengthMm * input.thicknessMm;
-      const perSlice = sliceWidthMm * sliceLengthMm * input.thicknessMm;
-      const whole = input.lengthMm * input.widthMm * input.heightMm;
-      expect(volume).toBeLessThanOrEqual(whole * (1 + 1e-9));
-      expect(volume).toBeGreaterThan(whole - perSlice * 1.000001);
-      expect(stepMm).toBeGreaterThanOrEqual(input.thicknessMm - 1e-9);
-    })));
+    fc.assert(
+      fc.property(any, (input) => {
+        const { sliceCount, sliceWidthMm, sliceLengthMm, stepMm } = sliceGeometry({ ...input, yawDeg: 0 });
+        const volume = sliceCount * sliceWidthMm * sliceLengthMm * input.thicknessMm;
+        const perSlice = sliceWidthMm * sliceLengthMm * input.thicknessMm;
+        const whole = input.lengthMm * input.widthMm * input.heightMm;
+        expect(volume).toBeLessThanOrEqual(whole * (1 + 1e-9));
+        expect(volume).toBeGreaterThan(whole - perSlice * 1.000001);
+        expect(stepMm).toBeGreaterThanOrEqual(input.thicknessMm - 1e-9);
+      }),
+    ));
   test('the count does not jump where the blade starts to leave through the ends', () => {
     const at = (yawDeg: number) => sliceGeometry({ ...block, thicknessMm: 2, yawDeg });
     const turn = (Math.atan(2) * 180) / Math.PI;
@@ -60,14 +91,26 @@ describe('for any block and blade', () => {
   });
   test('surface from weight and from counted slices agree', () => {
     const massG = 200 * 100 * 30 * 1.055e-3;
-    expect(sliceGeometry({ ...block, thicknessMm: 4, massG }).coatAreaM2).toBeCloseTo(sliceGeometry({ ...block, thicknessMm: 4 }).coatAreaM2, 3);
+    expect(sliceGeometry({ ...block, thicknessMm: 4, massG }).coatAreaM2).toBeCloseTo(
+      sliceGeometry({ ...block, thicknessMm: 4 }).coatAreaM2,
+      3,
+    );
   });
 });
 
-test.each([{ thicknessMm: 0 }, { thicknessMm: NaN }, { thicknessMm: 4, lengthMm: -1 }, { thicknessMm: 4, yawDeg: 91 }, { thicknessMm: 4, bevelDeg: 80 }])('%j is a bad call', (bad) =>
-  expect(() => sliceGeometry({ ...block, ...bad })).toThrow(RangeError));
+test.each([
+  { thicknessMm: 0 },
+  { thicknessMm: NaN },
+  { thicknessMm: 4, lengthMm: -1 },
+  { thicknessMm: 4, yawDeg: 91 },
+  { thicknessMm: 4, bevelDeg: 80 },
+])('%j is a bad call', (bad) => expect(() => sliceGeometry({ ...block, ...bad })).toThrow(RangeError));
 
 test('strips of a slab', () => {
   const slabs = sliceGeometry({ ...block, thicknessMm: 4 });
-  expect(cutStrips(slabs, 4, 6)).toMatchObject({ stripLengthMm: 30, stripCount: 50 * 16, coatAreaM2: expect.closeTo(slabs.coatAreaM2 * (1 + 4 / 6), 9) });
+  expect(cutStrips(slabs, 4, 6)).toMatchObject({
+    stripLengthMm: 30,
+    stripCount: 50 * 16,
+    coatAreaM2: expect.closeTo(slabs.coatAreaM2 * (1 + 4 / 6), 9),
+  });
 });

@@ -43,9 +43,26 @@ const rad = (deg: number) => (deg * Math.PI) / 180;
  * @example sliceGeometry({ lengthMm: 200, widthMm: 100, heightMm: 30, thicknessMm: 4, bevelDeg: 45 }).sliceCount // 35
  */
 export function sliceGeometry(input: SliceInput): SliceGeometry {
-  const { lengthMm, widthMm, heightMm, thicknessMm, yawDeg = 0, bevelDeg = 0, grainDeg = 0, grainPitchDeg = 0, massG } = input;
-  for (const size of [lengthMm, widthMm, heightMm, thicknessMm]) if (!(size > 0)) throw new RangeError('sizes must be positive');
-  if (!(Math.abs(yawDeg) <= 90) || !(Math.abs(bevelDeg) <= 75) || !(Math.abs(grainPitchDeg) <= 90) || !(Math.abs(grainDeg) <= 90)) throw new RangeError('angle out of range');
+  const {
+    lengthMm,
+    widthMm,
+    heightMm,
+    thicknessMm,
+    yawDeg = 0,
+    bevelDeg = 0,
+    grainDeg = 0,
+    grainPitchDeg = 0,
+    massG,
+  } = input;
+  for (const size of [lengthMm, widthMm, heightMm, thicknessMm])
+    if (!(size > 0)) throw new RangeError('sizes must be positive');
+  if (
+    !(Math.abs(yawDeg) <= 90) ||
+    !(Math.abs(bevelDeg) <= 75) ||
+    !(Math.abs(grainPitchDeg) <= 90) ||
+    !(Math.abs(grainDeg) <= 90)
+  )
+    throw new RangeError('angle out of range');
 
   const [yaw, bevel] = [rad(Math.abs(yawDeg)), rad(bevelDeg)];
   const endToEnd = Math.tan(yaw) > lengthMm / widthMm;
@@ -54,10 +71,15 @@ export function sliceGeometry(input: SliceInput): SliceGeometry {
   const sliceWidthMm = heightMm / Math.cos(bevel);
   const sliceLengthMm = endToEnd ? lengthMm / Math.sin(yaw) : widthMm / Math.cos(yaw);
   const sliceCount = Math.floor((endToEnd ? widthMm : lengthMm) / stepMm + 1e-9);
-  const coatAreaMm2 = massG ? (2 * massG) / RAW_MEAT_G_PER_MM3 / thicknessMm : 2 * sliceCount * sliceWidthMm * sliceLengthMm;
+  const coatAreaMm2 = massG
+    ? (2 * massG) / RAW_MEAT_G_PER_MM3 / thicknessMm
+    : 2 * sliceCount * sliceWidthMm * sliceLengthMm;
 
   return {
-    fibreLengthMm: fibresThrough({ lengthMm, widthMm, heightMm, grainDeg, grainPitchDeg }, { yawDeg, bevelDeg, layerMm: thicknessMm }),
+    fibreLengthMm: fibresThrough(
+      { lengthMm, widthMm, heightMm, grainDeg, grainPitchDeg },
+      { yawDeg, bevelDeg, layerMm: thicknessMm },
+    ),
     sliceWidthMm,
     sliceLengthMm,
     stepMm,
@@ -68,9 +90,14 @@ export function sliceGeometry(input: SliceInput): SliceGeometry {
 }
 
 /** How long the fibres are within a layer cut by a plane of this turn and lean: t / |n.f|, at most as long as the piece allows. */
-export function fibresThrough({ lengthMm, widthMm, heightMm, grainDeg = 0, grainPitchDeg = 0 }: Omit<SliceInput, 'thicknessMm'>, { yawDeg, bevelDeg, layerMm }: { yawDeg: number; bevelDeg: number; layerMm: number }): number {
+export function fibresThrough(
+  { lengthMm, widthMm, heightMm, grainDeg = 0, grainPitchDeg = 0 }: Omit<SliceInput, 'thicknessMm'>,
+  { yawDeg, bevelDeg, layerMm }: { yawDeg: number; bevelDeg: number; layerMm: number },
+): number {
   const [yaw, bevel, grain, pitch] = [rad(yawDeg), rad(bevelDeg), rad(grainDeg), rad(grainPitchDeg)];
-  const crossing = Math.abs(Math.cos(bevel) * Math.cos(pitch) * Math.cos(yaw - grain) + Math.sin(bevel) * Math.sin(pitch));
+  const crossing = Math.abs(
+    Math.cos(bevel) * Math.cos(pitch) * Math.cos(yaw - grain) + Math.sin(bevel) * Math.sin(pitch),
+  );
   return Math.min(
     reach(layerMm, crossing),
     reach(lengthMm, Math.cos(pitch) * Math.cos(grain)),
@@ -80,4 +107,5 @@ export function fibresThrough({ lengthMm, widthMm, heightMm, grainDeg = 0, grain
 }
 
 /** The flattest lean at which a full slice still fits in the length of the piece, degrees from upright. */
-export const flattestLeanDeg = ({ lengthMm, heightMm }: Pick<SliceInput, 'lengthMm' | 'heightMm'>): number => Math.min(75, (Math.atan2(lengthMm, heightMm) * 180) / Math.PI);
+export const flattestLeanDeg = ({ lengthMm, heightMm }: Pick<SliceInput, 'lengthMm' | 'heightMm'>): number =>
+  Math.min(75, (Math.atan2(lengthMm, heightMm) * 180) / Math.PI);

@@ -53,17 +53,45 @@ export function worthAdding(input: AdditionInput): AdditionAdvice[] {
   const wanted: [Addition, boolean][] = [
     ['coat', input.inPan && !whole && mix.starchPercent < COATED_PERCENT],
     ['salt', whole && mix.saltPercent < SALTED_PERCENT && input.marinadeMin >= SALT_LEAST_MIN],
-    ['fruit', !whole && !input.pierced && input.cut.work === 'hard' && !mix.acid && mix.fruitExposure < EXPOSURE.slight && overnightFruit(input) >= EXPOSURE.tender],
+    [
+      'fruit',
+      !whole &&
+        !input.pierced &&
+        input.cut.work === 'hard' &&
+        !mix.acid &&
+        mix.fruitExposure < EXPOSURE.slight &&
+        overnightFruit(input) >= EXPOSURE.tender,
+    ],
   ];
-  return wanted.filter(([, is]) => is).map(([means]) => {
-    const added = { ...mix, ...(means === 'coat' ? { starchPercent: ADDED.starchPercent } : means === 'salt' ? { saltPercent: ADDED.saltPercent } : { fruitExposure: overnightFruit(input) }) };
-    const insteadOfSoda = means === 'fruit' && choice.soda !== 'skip';
-    return { means, insteadOfSoda, bite: biteOf({ ...input, means: meansOf(insteadOfSoda ? { ...choice, soda: 'skip' } : choice, added), fruitExposure: added.fruitExposure }) };
-  });
+  return wanted
+    .filter(([, is]) => is)
+    .map(([means]) => {
+      const added = {
+        ...mix,
+        ...(means === 'coat'
+          ? { starchPercent: ADDED.starchPercent }
+          : means === 'salt'
+            ? { saltPercent: ADDED.saltPercent }
+            : { fruitExposure: overnightFruit(input) }),
+      };
+      const insteadOfSoda = means === 'fruit' && choice.soda !== 'skip';
+      return {
+        means,
+        insteadOfSoda,
+        bite: biteOf({
+          ...input,
+          means: meansOf(insteadOfSoda ? { ...choice, soda: 'skip' } : choice, added),
+          fruitExposure: added.fruitExposure,
+        }),
+      };
+    });
 }
 
 /** How far pear goes in the longest customary time, no further than tender. */
 function overnightFruit({ thicknessMm, tempC, longestMin }: AdditionInput): number {
   const fruit = findFruit(ADDED.fruitId)!;
-  return Math.min(1, (exposurePerHour({ fruit, dosePercent: ADDED.fruitPercent, thicknessMm, tempC }) * longestMin) / 60);
+  return Math.min(
+    1,
+    (exposurePerHour({ fruit, dosePercent: ADDED.fruitPercent, thicknessMm, tempC }) * longestMin) / 60,
+  );
 }

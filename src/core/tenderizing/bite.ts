@@ -1,6 +1,17 @@
 import type { Cut } from '../pieces';
 
-export const MEANS = ['nothing', 'soda-left-in', 'soda-rinsed', 'fruit', 'pounding', 'needling', 'scoring', 'salt', 'acid', 'coat'] as const;
+export const MEANS = [
+  'nothing',
+  'soda-left-in',
+  'soda-rinsed',
+  'fruit',
+  'pounding',
+  'needling',
+  'scoring',
+  'salt',
+  'acid',
+  'coat',
+] as const;
 export type TenderizingMeans = (typeof MEANS)[number];
 
 export interface Bite {
@@ -14,7 +25,18 @@ const MUSCLE = { tender: 2, some: 4, hard: 6.5 } as const;
 const USUAL_FIBRE_MM = 4;
 const FIBRE_POWER = 0.4;
 /** Fruit is reckoned by its exposure instead. */
-const LEFT: Record<TenderizingMeans, number> = { nothing: 1, 'soda-left-in': 0.8, 'soda-rinsed': 0.62, fruit: 1, pounding: 0.7, needling: 0.65, scoring: 0.75, salt: 0.93, acid: 0.88, coat: 0.95 };
+const LEFT: Record<TenderizingMeans, number> = {
+  nothing: 1,
+  'soda-left-in': 0.8,
+  'soda-rinsed': 0.62,
+  fruit: 1,
+  pounding: 0.7,
+  needling: 0.65,
+  scoring: 0.75,
+  salt: 0.93,
+  acid: 0.88,
+  coat: 0.95,
+};
 const FRUIT_TAKES = 0.35;
 /** The strongest means counts in full, each further one by this power: they soften the same fibres. */
 const FURTHER = 0.6;
@@ -37,9 +59,12 @@ export interface BiteInput {
 /** Bite on a scale from 0, melting, to 10, leather. A rule of thumb with its uncertainty: it compares plans of one cook, no more. */
 export function biteOf({ cut, fibreLengthMm, means, fruitExposure, pink = false, lnTasted = 0 }: BiteInput): Bite {
   if (!(fibreLengthMm > 0)) throw new RangeError('fibreLengthMm must be positive');
-  const shares = [...new Set(means)].map((one) => (one === 'fruit' ? 1 - FRUIT_TAKES * Math.min(1, fruitExposure / 2) : LEFT[one])).sort((a, b) => a - b);
+  const shares = [...new Set(means)]
+    .map((one) => (one === 'fruit' ? 1 - FRUIT_TAKES * Math.min(1, fruitExposure / 2) : LEFT[one]))
+    .sort((a, b) => a - b);
   const left = shares.reduce((product, share, index) => product * share ** (index === 0 ? 1 : FURTHER), 1);
-  const likely = MUSCLE[cut.work] * (fibreLengthMm / USUAL_FIBRE_MM) ** FIBRE_POWER * left * (pink ? PINK : 1) * Math.exp(lnTasted);
+  const likely =
+    MUSCLE[cut.work] * (fibreLengthMm / USUAL_FIBRE_MM) ** FIBRE_POWER * left * (pink ? PINK : 1) * Math.exp(lnTasted);
   const held = (value: number) => Math.min(10, Math.max(0, value));
   return { from: held(likely * (1 - UNSURE)), likely: held(likely), to: held(likely * (1 + UNSURE)) };
 }

@@ -3,7 +3,8 @@ import type { Cut } from '../pieces';
 import type { SodaSchool } from './soda';
 
 export type SodaChoice = SodaSchool | 'skip';
-export type SodaReason = 'tender-cut' | 'tough-or-thick' | 'thin-strips' | 'acid-marinade' | 'strong-fruit' | 'thick-piece' | 'in-a-hurry';
+export type SodaReason =
+  'tender-cut' | 'tough-or-thick' | 'thin-strips' | 'acid-marinade' | 'strong-fruit' | 'thick-piece' | 'in-a-hurry';
 
 /** What the marinade that follows does to the choice. */
 export interface MarinadeCharacter {
@@ -19,7 +20,11 @@ export const WHOLE: readonly Shape[] = ['cubes', 'sliced-after'];
  * hard-working muscle and slices over 5 mm are rinsed; thin strips keep it in a savoury marinade. Acid would cancel a
  * soda that stays in, so it is rinsed. Never for cubes or a whole steak: it works from the surface.
  */
-export function chooseSoda(cut: Pick<Cut, 'work'>, { thicknessMm, shape }: { thicknessMm: number; shape: Shape }, marinade: MarinadeCharacter): { choice: SodaChoice; reason: SodaReason } {
+export function chooseSoda(
+  cut: Pick<Cut, 'work'>,
+  { thicknessMm, shape }: { thicknessMm: number; shape: Shape },
+  marinade: MarinadeCharacter,
+): { choice: SodaChoice; reason: SodaReason } {
   if (cut.work === 'tender') return { choice: 'skip', reason: 'tender-cut' };
   if (WHOLE.includes(shape)) return { choice: 'skip', reason: 'thick-piece' };
   if (marinade.strongFruit) return { choice: 'skip', reason: 'strong-fruit' };

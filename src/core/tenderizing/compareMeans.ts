@@ -46,7 +46,9 @@ export interface MeansCompared {
 /** Salt for an hour or two before it is cooked, and what it adds: 1 % of the meat (common practice), 39 % of it sodium. */
 const SALT_EARLY = { waitMin: 60, sodiumMgPer100G: 393 };
 const COAT_MIN = 3;
-const FORCES_BY_MEANS = { pounding: 'mallet', needling: 'needle', scoring: 'score' } as const satisfies Partial<Record<TenderizingMeans, Force>>;
+const FORCES_BY_MEANS = { pounding: 'mallet', needling: 'needle', scoring: 'score' } as const satisfies Partial<
+  Record<TenderizingMeans, Force>
+>;
 
 /**
  * The means to tenderize one batch side by side, each by itself on the mix there is: effort, time, sodium, flavour, bite and what can go wrong.
@@ -68,25 +70,54 @@ export function compareMeans(input: MeansInput): MeansCompared[] {
   const softened = fruitExposure > EXPOSURE.tender;
   const byForce = (means: keyof typeof FORCES_BY_MEANS) => {
     const force = FORCES_BY_MEANS[means];
-    return { ...none, handsMin: Math.ceil(work(FORCE_WORK[force])), fits: forceFits(force, shape), choice: { soda: 'skip', force } as const, flavour: 'takes-marinade' as const };
+    return {
+      ...none,
+      handsMin: Math.ceil(work(FORCE_WORK[force])),
+      fits: forceFits(force, shape),
+      choice: { soda: 'skip', force } as const,
+      flavour: 'takes-marinade' as const,
+    };
   };
   const own: Record<TenderizingMeans, Omit<MeansCompared, 'means' | 'bite'>> = {
     nothing: { ...none, risk: 'none', flavour: 'own', fits: true, choice: { soda: 'skip', force: 'none' } },
-    'soda-left-in': { ...none, sodiumMgPer100G: per100G(left), risk: softened ? 'too-soft' : 'soapy', flavour: 'browns', fits: surface && thicknessMm <= 5, choice: { soda: 'leave-in', force: 'none' } },
+    'soda-left-in': {
+      ...none,
+      sodiumMgPer100G: per100G(left),
+      risk: softened ? 'too-soft' : 'soapy',
+      flavour: 'browns',
+      fits: surface && thicknessMm <= 5,
+      choice: { soda: 'leave-in', force: 'none' },
+    },
     'soda-rinsed': {
-      handsMin: Math.ceil(work(SODA_WORK.soda) + work(SODA_WORK.rinse)), waitMin: rinsed.soakMin + rinsed.drainMin, sodiumMgPer100G: per100G(rinsed),
-      risk: softened ? 'too-soft' : 'soapy', flavour: 'browns', fits: surface, choice: { soda: 'rinse-off', force: 'none' },
+      handsMin: Math.ceil(work(SODA_WORK.soda) + work(SODA_WORK.rinse)),
+      waitMin: rinsed.soakMin + rinsed.drainMin,
+      sodiumMgPer100G: per100G(rinsed),
+      risk: softened ? 'too-soft' : 'soapy',
+      flavour: 'browns',
+      fits: surface,
+      choice: { soda: 'rinse-off', force: 'none' },
     },
     fruit: { ...none, risk: 'too-soft', flavour: 'fruity', fits: surface && input.cut.work !== 'tender' },
     pounding: { ...byForce('pounding'), risk: 'uneven' },
     needling: { ...byForce('needling'), risk: 'pierced' },
     scoring: { ...byForce('scoring'), risk: 'pierced' },
-    salt: { ...none, waitMin: SALT_EARLY.waitMin, sodiumMgPer100G: { from: SALT_EARLY.sodiumMgPer100G, to: SALT_EARLY.sodiumMgPer100G }, risk: 'cured', flavour: 'seasoned', fits: true },
+    salt: {
+      ...none,
+      waitMin: SALT_EARLY.waitMin,
+      sodiumMgPer100G: { from: SALT_EARLY.sodiumMgPer100G, to: SALT_EARLY.sodiumMgPer100G },
+      risk: 'cured',
+      flavour: 'seasoned',
+      fits: true,
+    },
     acid: { ...none, risk: 'chalky', flavour: 'sour', fits: shape !== 'cubes' },
     coat: { ...none, handsMin: COAT_MIN, risk: 'gluey', flavour: 'glossy', fits: shape !== 'sliced-after' },
   };
   // Beside what is already in the mix; fruit by itself goes as far as tender.
   const mixed: TenderizingMeans[] = fruitExposure > 0 ? ['fruit'] : [];
   const exposure = (means: TenderizingMeans) => (means === 'fruit' && fruitExposure === 0 ? 1 : fruitExposure);
-  return MEANS.map((means) => ({ means, ...own[means], bite: biteOf({ ...input, means: [means, ...mixed], fruitExposure: exposure(means) }) }));
+  return MEANS.map((means) => ({
+    means,
+    ...own[means],
+    bite: biteOf({ ...input, means: [means, ...mixed], fruitExposure: exposure(means) }),
+  }));
 }

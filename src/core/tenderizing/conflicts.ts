@@ -20,7 +20,15 @@ export interface Together {
 }
 
 /** Which of the means in this plan fight (common practice): strong fruit after a soda soak, acid with soda left in, fruit let in deep by needles, sour mixes for long. */
-export function conflictsOf({ soda, pierced, acid, sour, strongFruit, fruitExposure, marinadeMin }: Together): Conflict[] {
+export function conflictsOf({
+  soda,
+  pierced,
+  acid,
+  sour,
+  strongFruit,
+  fruitExposure,
+  marinadeMin,
+}: Together): Conflict[] {
   const found: [Conflict, boolean][] = [
     ['soda-and-strong-fruit', soda !== 'skip' && strongFruit],
     ['soda-and-acid', soda === 'leave-in' && acid],

@@ -31,7 +31,8 @@ export interface EnzymeInput {
  * @example exposurePerHour({ fruit: { activity: 1 }, dosePercent: 10, thicknessMm: 5, tempC: 4 }) * 24 // 1
  */
 export function exposurePerHour({ fruit, dosePercent, thicknessMm, tempC, ph = 5 }: EnzymeInput): number {
-  if (!(dosePercent >= 0) || !(thicknessMm > 0)) throw new RangeError('dosePercent must not be negative and thicknessMm must be positive');
+  if (!(dosePercent >= 0) || !(thicknessMm > 0))
+    throw new RangeError('dosePercent must not be negative and thicknessMm must be positive');
   if (!(tempC >= -2 && tempC <= HOTTEST_C)) throw new RangeError(`tempC must be between -2 and ${HOTTEST_C}`);
   const warmth = 2.2 ** ((tempC - FRIDGE_C) / 10);
   const sourness = ph >= 4.5 ? 1 : ph >= 3.5 ? 0.7 : 0.4;
@@ -47,7 +48,8 @@ export function enzymeVerdict(exposure: number): EnzymeVerdict {
 }
 
 /** Hours at which to stop: from where it is tender enough to where it turns to mush, two days at most. Undefined where nothing works. */
-export const stopAfterHours = (perHour: number): { from: number; to: number } | undefined => exposureSpans(perHour)?.stop;
+export const stopAfterHours = (perHour: number): { from: number; to: number } | undefined =>
+  exposureSpans(perHour)?.stop;
 
 export interface ExposureSpans {
   gentle: { from: number; to: number };
@@ -58,7 +60,9 @@ export interface ExposureSpans {
 /** The clock in hours: softer, tender, time to stop; after the last it is mush. Nothing goes past two days, when fruit has to be out. Undefined where nothing works. */
 export function exposureSpans(perHour: number): ExposureSpans | undefined {
   if (!(perHour > 0)) return undefined;
-  const [slight, tender, stop, mush] = [EXPOSURE.slight, EXPOSURE.tender, EXPOSURE.stop, EXPOSURE.mush].map((exposure) => twoDigits(Math.min(FRUIT_STOP_H, exposure / perHour))) as [number, number, number, number];
+  const [slight, tender, stop, mush] = [EXPOSURE.slight, EXPOSURE.tender, EXPOSURE.stop, EXPOSURE.mush].map(
+    (exposure) => twoDigits(Math.min(FRUIT_STOP_H, exposure / perHour)),
+  ) as [number, number, number, number];
   return { gentle: { from: slight, to: tender }, tender: { from: tender, to: stop }, stop: { from: stop, to: mush } };
 }
 
@@ -75,13 +79,21 @@ export interface EnzymeAdvice {
 export function enzyme({ hours, ...input }: EnzymeInput & { hours: number }): EnzymeAdvice {
   if (!(hours >= 0)) throw new RangeError('hours must not be negative');
   const perHour = exposurePerHour(input);
-  return { exposure: perHour * hours, verdict: enzymeVerdict(perHour * hours), stopAfterHours: stopAfterHours(perHour) ?? null };
+  return {
+    exposure: perHour * hours,
+    verdict: enzymeVerdict(perHour * hours),
+    stopAfterHours: stopAfterHours(perHour) ?? null,
+  };
 }
 
 /**
  * So much of another fruit works as hard: activity times dose to the power 0.8 stays. Undefined when the other does not tenderize.
  * @example swapFruit({ activity: 12 }, 3, { activity: 1 }) // about 67 % of pear for 3 % of kiwi
  */
-export function swapFruit(from: Pick<Fruit, 'activity'>, dosePercent: number, to: Pick<Fruit, 'activity'>): number | undefined {
+export function swapFruit(
+  from: Pick<Fruit, 'activity'>,
+  dosePercent: number,
+  to: Pick<Fruit, 'activity'>,
+): number | undefined {
   return to.activity > 0 ? dosePercent * (from.activity / to.activity) ** (1 / 0.8) : undefined;
 }

@@ -10,7 +10,12 @@ export const FORCE_TIMES = ['before', 'after'] as const;
 export type ForceTime = (typeof FORCE_TIMES)[number];
 
 /** Handwork of each: a start and so much per kilogram, min. Own estimates. */
-export const FORCE_WORK: Record<Force, { start: number; perKg: number }> = { 'rolling-pin': { start: 5, perKg: 12 }, mallet: { start: 5, perKg: 12 }, needle: { start: 4, perKg: 6 }, score: { start: 4, perKg: 8 } };
+export const FORCE_WORK: Record<Force, { start: number; perKg: number }> = {
+  'rolling-pin': { start: 5, perKg: 12 },
+  mallet: { start: 5, perKg: 12 },
+  needle: { start: 4, perKg: 6 },
+  score: { start: 4, perKg: 8 },
+};
 
 /** Beaten lightly a slice keeps this share of its thickness: an own estimate; the cook sets another. */
 const LIGHTLY = 0.75;
@@ -54,7 +59,11 @@ export function applyForce({ force, when, pieceMm, massG, toMm }: ForceInput): F
   if (!beats(force) || when === 'before') return { ...done, pieceMm, areaFactor: 1 };
   const to = Math.min(thicknessMm, toMm ?? Math.max(BEATEN_LEAST_MM, LIGHTLY * thicknessMm));
   const beaten = pound({ lengthMm, widthMm, fromMm: thicknessMm, toMm: to });
-  return { ...done, areaFactor: beaten.areaFactor, pieceMm: { lengthMm: beaten.lengthMm, widthMm: beaten.widthMm, thicknessMm: to } };
+  return {
+    ...done,
+    areaFactor: beaten.areaFactor,
+    pieceMm: { lengthMm: beaten.lengthMm, widthMm: beaten.widthMm, thicknessMm: to },
+  };
 }
 
 export type ForceReason = 'cubes' | 'whole-steak' | 'in-a-hurry' | 'not-needed';
@@ -66,7 +75,10 @@ const FORCED_ALREADY: readonly Shape[] = ['pounded', 'unrolled'];
  * Whether force is proposed (common practice): hard-working muscle in cubes is pounded before it is cut, a whole steak of it is beaten when its
  * marinade is not sour; slices only when there is no time left for soda. Everywhere else it is the cook's choice.
  */
-export function chooseForce({ work }: Pick<Cut, 'work'>, { shape, acid, hurried }: { shape: Shape; acid: boolean; hurried: boolean }): { force: ForceChoice; when: ForceTime; reason: ForceReason } {
+export function chooseForce(
+  { work }: Pick<Cut, 'work'>,
+  { shape, acid, hurried }: { shape: Shape; acid: boolean; hurried: boolean },
+): { force: ForceChoice; when: ForceTime; reason: ForceReason } {
   const none = { force: 'none', when: 'after', reason: 'not-needed' } as const;
   if (work !== 'hard' || FORCED_ALREADY.includes(shape)) return none;
   if (shape === 'cubes') return { force: 'mallet', when: 'before', reason: 'cubes' };

@@ -10,24 +10,68 @@ export interface Fruit {
   pureeG?: number;
 }
 
-const fruit = (id: string, name: string, activity: number, more: { names?: string; flavour: string; pureeG?: number }): Fruit => ({
-  id, name, activity, strength: activity === 0 ? 'none' : activity < 5 ? 'mild' : 'strong', otherNames: more.names ? more.names.split(', ') : [], flavour: more.flavour, ...(more.pureeG ? { pureeG: more.pureeG } : {}),
+const fruit = (
+  id: string,
+  name: string,
+  activity: number,
+  more: { names?: string; flavour: string; pureeG?: number },
+): Fruit => ({
+  id,
+  name,
+  activity,
+  strength: activity === 0 ? 'none' : activity < 5 ? 'mild' : 'strong',
+  otherNames: more.names ? more.names.split(', ') : [],
+  flavour: more.flavour,
+  ...(more.pureeG ? { pureeG: more.pureeG } : {}),
 });
 
 /** Fruits and roots that tenderize, weakest first (the order is common practice, the numbers are fits and for onion, apple, ginger, fig and papaya guesses), then those that only flavour. */
 export const FRUITS: readonly Fruit[] = [
   fruit('apple', 'Apple', 0.3, { names: 'cooking apple, grated apple', flavour: 'fresh and sweet', pureeG: 120 }),
-  fruit('pear', 'Asian pear', 1, { names: 'nashi, nashi pear, apple pear, Korean pear', flavour: 'sweet, hardly any taste of its own', pureeG: 200 }),
-  fruit('onion', 'Onion, in quantity', 2, { names: 'onion juice, grated onion, onion', flavour: 'sharp and sweet', pureeG: 130 }),
-  fruit('ginger', 'Ginger', 10, { names: 'root ginger, fresh ginger, ginger root', flavour: 'hot and lemony', pureeG: 18 }),
+  fruit('pear', 'Asian pear', 1, {
+    names: 'nashi, nashi pear, apple pear, Korean pear',
+    flavour: 'sweet, hardly any taste of its own',
+    pureeG: 200,
+  }),
+  fruit('onion', 'Onion, in quantity', 2, {
+    names: 'onion juice, grated onion, onion',
+    flavour: 'sharp and sweet',
+    pureeG: 130,
+  }),
+  fruit('ginger', 'Ginger', 10, {
+    names: 'root ginger, fresh ginger, ginger root',
+    flavour: 'hot and lemony',
+    pureeG: 18,
+  }),
   fruit('kiwi', 'Kiwi, green', 12, { names: 'kiwifruit, kiwi fruit, kiwi', flavour: 'sour and fruity', pureeG: 65 }),
   fruit('fig', 'Fig, fresh', 20, { names: 'fresh fig, figs', flavour: 'sweet and green', pureeG: 45 }),
-  fruit('papaya', 'Papaya', 36, { names: 'pawpaw, green papaya, paw-paw', flavour: 'mild and sweet, bitter when green', pureeG: 350 }),
-  fruit('pineapple', 'Pineapple, fresh', 48, { names: 'fresh pineapple, pineapple juice (fresh), ananas', flavour: 'sour and sweet', pureeG: 700 }),
-  fruit('western-pear', 'Western pear', 0, { names: 'pear (European), conference pear, dessert pear', flavour: 'sweet; no tenderizing', pureeG: 150 }),
-  fruit('pineapple-canned', 'Pineapple, canned', 0, { names: 'canned pineapple, tinned pineapple, pineapple juice from a carton', flavour: 'sweet; heated, so no tenderizing' }),
-  fruit('canned-fruit', 'Canned fruit', 0, { names: 'tinned fruit, fruit in syrup', flavour: 'sweet; heated, so no tenderizing' }),
-  fruit('cooked-fruit', 'Cooked fruit', 0, { names: 'boiled fruit, jam, fruit butter, cooked apple', flavour: 'sweet; heated, so no tenderizing' }),
+  fruit('papaya', 'Papaya', 36, {
+    names: 'pawpaw, green papaya, paw-paw',
+    flavour: 'mild and sweet, bitter when green',
+    pureeG: 350,
+  }),
+  fruit('pineapple', 'Pineapple, fresh', 48, {
+    names: 'fresh pineapple, pineapple juice (fresh), ananas',
+    flavour: 'sour and sweet',
+    pureeG: 700,
+  }),
+  fruit('western-pear', 'Western pear', 0, {
+    names: 'pear (European), conference pear, dessert pear',
+    flavour: 'sweet; no tenderizing',
+    pureeG: 150,
+  }),
+  fruit('pineapple-canned', 'Pineapple, canned', 0, {
+    names: 'canned pineapple, tinned pineapple, pineapple juice from a carton',
+    flavour: 'sweet; heated, so no tenderizing',
+  }),
+  fruit('canned-fruit', 'Canned fruit', 0, {
+    names: 'tinned fruit, fruit in syrup',
+    flavour: 'sweet; heated, so no tenderizing',
+  }),
+  fruit('cooked-fruit', 'Cooked fruit', 0, {
+    names: 'boiled fruit, jam, fruit butter, cooked apple',
+    flavour: 'sweet; heated, so no tenderizing',
+  }),
 ];
 
 const plain = (text: string) => text.trim().toLowerCase();
@@ -35,5 +79,10 @@ const plain = (text: string) => text.trim().toLowerCase();
 /** A fruit by id or any of its names, letter case aside; undefined when none matches. */
 export function findFruit(name: string): Fruit | undefined {
   const wanted = plain(name);
-  return FRUITS.find(({ id }) => id === wanted) ?? FRUITS.find((one) => [one.name, ...one.otherNames].some((other) => plain(other) === wanted || plain(other).split(',')[0] === wanted));
+  return (
+    FRUITS.find(({ id }) => id === wanted) ??
+    FRUITS.find((one) =>
+      [one.name, ...one.otherNames].some((other) => plain(other) === wanted || plain(other).split(',')[0] === wanted),
+    )
+  );
 }

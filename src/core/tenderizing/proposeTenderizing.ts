@@ -43,18 +43,29 @@ export const COATED_PERCENT = 0.5;
  * One plan by judgement: soda, force or neither, beside what the mix does already (common practice; docs/sources.md, "Tenderizing").
  * In a hurry the soak that would be rinsed gives way to soda left in, or to force.
  */
-export function proposeTenderizing({ cut, shape, thicknessMm, mix, hurried }: TenderizingSituation): TenderizingProposal {
+export function proposeTenderizing({
+  cut,
+  shape,
+  thicknessMm,
+  mix,
+  hurried,
+}: TenderizingSituation): TenderizingProposal {
   const advised = chooseSoda(cut, { thicknessMm, shape }, mix);
   const quick = hurried && advised.choice === 'rinse-off';
   const staysIn = thicknessMm <= 5 && !mix.acid;
-  const chosen: { choice: TenderizingChoice['soda']; reason: SodaReason } = quick ? { choice: staysIn ? 'leave-in' : 'skip', reason: 'in-a-hurry' } : advised;
+  const chosen: { choice: TenderizingChoice['soda']; reason: SodaReason } = quick
+    ? { choice: staysIn ? 'leave-in' : 'skip', reason: 'in-a-hurry' }
+    : advised;
   const { force, when, reason: forceReason } = chooseForce(cut, { shape, acid: mix.acid, hurried: quick && !staysIn });
   const choice = { soda: chosen.choice, force };
   return { ...choice, when, sodaReason: chosen.reason, forceReason, means: meansOf(choice, mix) };
 }
 
 /** What works on the meat when this is chosen for this mix; never empty. */
-export function meansOf({ soda: school, force }: TenderizingChoice, { acid, fruitExposure, saltPercent, starchPercent }: MixCharacter): TenderizingMeans[] {
+export function meansOf(
+  { soda: school, force }: TenderizingChoice,
+  { acid, fruitExposure, saltPercent, starchPercent }: MixCharacter,
+): TenderizingMeans[] {
   const found: [TenderizingMeans, boolean][] = [
     ['soda-left-in', school === 'leave-in'],
     ['soda-rinsed', school === 'rinse-off'],
@@ -71,8 +82,10 @@ export function meansOf({ soda: school, force }: TenderizingChoice, { acid, frui
 }
 
 /** Bite of a whole plan. */
-export const biteOfPlan = ({ mix, ...eaten }: Omit<BiteInput, 'means' | 'fruitExposure'> & { mix: MixCharacter }, choice: TenderizingChoice): Bite =>
-  biteOf({ ...eaten, means: meansOf(choice, mix), fruitExposure: mix.fruitExposure });
+export const biteOfPlan = (
+  { mix, ...eaten }: Omit<BiteInput, 'means' | 'fruitExposure'> & { mix: MixCharacter },
+  choice: TenderizingChoice,
+): Bite => biteOf({ ...eaten, means: meansOf(choice, mix), fruitExposure: mix.fruitExposure });
 
 /** Minutes that soda rinsed off needs from first to last, by the weight and the thickness. */
 export function rinsedSodaMin(massG: number, thicknessMm: number): number {

@@ -54,7 +54,10 @@ export interface SodaAdvice {
 const SHARE_LEFT_PER_RINSE = 0.55;
 
 /** Sodium that stays on the meat, mg: all of it where nothing is rinsed, else a range of one rinse better or worse. An own estimate. */
-export function sodiumLeftMg({ sodiumMg, rinses }: Pick<SodaAdvice, 'sodiumMg' | 'rinses'>): { from: number; to: number } {
+export function sodiumLeftMg({ sodiumMg, rinses }: Pick<SodaAdvice, 'sodiumMg' | 'rinses'>): {
+  from: number;
+  to: number;
+} {
   if (rinses === 0) return { from: sodiumMg, to: sodiumMg };
   return { from: sodiumMg * SHARE_LEFT_PER_RINSE ** (rinses + 1), to: sodiumMg * SHARE_LEFT_PER_RINSE ** (rinses - 1) };
 }

@@ -20,12 +20,17 @@ function hourOf(locale: string): Intl.DateTimeFormatOptions {
 }
 
 /** "13:05" or "1:05 PM", as the locale writes it. */
-export const formatClock = (instantMs: number, zone: string, locale: string) => format(instantMs, zone, locale, hourOf(locale));
+export const formatClock = (instantMs: number, zone: string, locale: string) =>
+  format(instantMs, zone, locale, hourOf(locale));
 /** "Saturday". */
-export const formatWeekday = (instantMs: number, zone: string, locale: string) => format(instantMs, zone, locale, { weekday: 'long' });
+export const formatWeekday = (instantMs: number, zone: string, locale: string) =>
+  format(instantMs, zone, locale, { weekday: 'long' });
 /** "Saturday 6 June". */
-export const formatDay = (instantMs: number, zone: string, locale: string) => format(instantMs, zone, locale, { weekday: 'long', day: 'numeric', month: 'long' });
+export const formatDay = (instantMs: number, zone: string, locale: string) =>
+  format(instantMs, zone, locale, { weekday: 'long', day: 'numeric', month: 'long' });
 /** "6 Jun 2026". */
-export const formatDate = (instantMs: number, zone: string, locale: string) => format(instantMs, zone, locale, { day: 'numeric', month: 'short', year: 'numeric' });
+export const formatDate = (instantMs: number, zone: string, locale: string) =>
+  format(instantMs, zone, locale, { day: 'numeric', month: 'short', year: 'numeric' });
 /** "Sat 13:05". */
-export const formatDayClock = (instantMs: number, zone: string, locale: string) => format(instantMs, zone, locale, { weekday: 'short', ...hourOf(locale) });
+export const formatDayClock = (instantMs: number, zone: string, locale: string) =>
+  format(instantMs, zone, locale, { weekday: 'short', ...hourOf(locale) });

@@ -19,7 +19,13 @@ export function instantOf(wall: WallTime, zone: string): number {
 
 export function wallTimeOf(instantMs: number, zone: string): WallTime {
   const date = new TZDate(instantMs, zone);
-  return { year: date.getFullYear(), month: date.getMonth() + 1, day: date.getDate(), hour: date.getHours(), minute: date.getMinutes() };
+  return {
+    year: date.getFullYear(),
+    month: date.getMonth() + 1,
+    day: date.getDate(),
+    hour: date.getHours(),
+    minute: date.getMinutes(),
+  };
 }
 
 /** "2026-06-06T13:00", the form a date-time field holds. */
@@ -39,7 +45,12 @@ export function fromFieldValue(value: string, zone: string): number | undefined 
 }
 
 /** Every instant of that clock time within the span, a day apart by the calendar. */
-export function dailyInstants(fromMs: number, toMs: number, zone: string, at: { hour: number; minute: number }): number[] {
+export function dailyInstants(
+  fromMs: number,
+  toMs: number,
+  zone: string,
+  at: { hour: number; minute: number },
+): number[] {
   const instants: number[] = [];
   const start = wallTimeOf(fromMs, zone);
   for (let offset = -1; ; offset++) {

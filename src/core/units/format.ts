@@ -12,7 +12,11 @@ const formatters = new Map<string, Intl.NumberFormat>();
 export function formatNumber(value: number, locale: string, digits = 0): string {
   const key = `${locale}/${digits}`;
   let format = formatters.get(key);
-  if (!format) formatters.set(key, (format = new Intl.NumberFormat(locale, { maximumFractionDigits: digits, signDisplay: 'negative' })));
+  if (!format)
+    formatters.set(
+      key,
+      (format = new Intl.NumberFormat(locale, { maximumFractionDigits: digits, signDisplay: 'negative' })),
+    );
   return format.format(value);
 }
 
@@ -26,7 +30,9 @@ export function massFigure(massG: number, { system, locale }: FormatStyle): Figu
   if (system === 'us') {
     if (massG >= G_PER_LB) return { value: formatNumber(massG / G_PER_LB, locale, 2), unit: 'lb' };
     const oz = massG / G_PER_OZ;
-    return oz >= 1 ? { value: formatNumber(oz, locale, oz < 4 ? 2 : 1), unit: 'oz' } : { value: formatNumber(massG, locale, massG < 10 ? 1 : 0), unit: 'g' };
+    return oz >= 1
+      ? { value: formatNumber(oz, locale, oz < 4 ? 2 : 1), unit: 'oz' }
+      : { value: formatNumber(massG, locale, massG < 10 ? 1 : 0), unit: 'g' };
   }
   if (massG >= 1000) return { value: formatNumber(massG / 1000, locale, 2), unit: 'kg' };
   return { value: formatNumber(massG, locale, massG < 20 ? 1 : 0), unit: 'g' };
@@ -53,7 +59,9 @@ function inches(value: number, locale: string): string {
 const FT2_PER_M2 = 1 / (12 * MM_PER_IN * 1e-3) ** 2;
 
 export function areaFigure(areaM2: number, { system, locale }: FormatStyle): Figure {
-  return system === 'us' ? { value: formatNumber(areaM2 * FT2_PER_M2, locale, 1), unit: 'ft²' } : { value: formatNumber(areaM2, locale, 2), unit: 'm²' };
+  return system === 'us'
+    ? { value: formatNumber(areaM2 * FT2_PER_M2, locale, 1), unit: 'ft²' }
+    : { value: formatNumber(areaM2, locale, 2), unit: 'm²' };
 }
 
 export function temperatureFigure(tempC: number, { system, locale }: FormatStyle): Figure {

@@ -38,11 +38,23 @@ export function fromMeasures(text: string, decimalComma = false): Parsed<ReadVol
   if (plain.length === 2) {
     const count = parseNumber(plain[0]!, decimalComma);
     const each = fromMeasures(plain[1]!, decimalComma);
-    return count.ok && each.ok ? { ok: true, value: { ...each.value, volumeMl: each.value.volumeMl * count.value.value } } : each;
+    return count.ok && each.ok
+      ? { ok: true, value: { ...each.value, volumeMl: each.value.volumeMl * count.value.value } }
+      : each;
   }
   const heaped = /\b(heaped|heaping|rounded)\b/i.test(text);
-  const read = parseVolume(text.replace(/\b(heaped|heaping|rounded|level)\b/gi, '').replace(/\s+/g, ' '), { bareUnit: '', min: 1e-3, max: 100_000, decimalComma });
+  const read = parseVolume(text.replace(/\b(heaped|heaping|rounded|level)\b/gi, '').replace(/\s+/g, ' '), {
+    bareUnit: '',
+    min: 1e-3,
+    max: 100_000,
+    decimalComma,
+  });
   if (!read.ok) return read;
   const spreadPercent = (100 * (HEAPED.to - HEAPED.from)) / 2 / HEAPED.middle;
-  return { ok: true, value: heaped ? { volumeMl: read.value * HEAPED.middle, errorPercent: spreadPercent } : { volumeMl: read.value, errorPercent: 0 } };
+  return {
+    ok: true,
+    value: heaped
+      ? { volumeMl: read.value * HEAPED.middle, errorPercent: spreadPercent }
+      : { volumeMl: read.value, errorPercent: 0 },
+  };
 }

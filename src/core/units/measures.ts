@@ -66,8 +66,19 @@ export function toMeasures(volumeMl: number, owned: readonly OwnedMeasure[] = US
   const smallestMl = Math.min(...scoops.map((scoop) => scoop.volumeMl));
   if (volumeMl < 0.75 * smallestMl) {
     const pinches = Math.round(volumeMl / PINCH_ML);
-    if (pinches >= 1 && pinches <= MOST_PINCHES) return { parts: [], spoken: pinches === 1 ? 'a pinch' : `${pinches} pinches`, volumeMl: pinches * PINCH_ML, errorPercent: percent(pinches * PINCH_ML, volumeMl) };
-    return { parts: [], spoken: pinches < 1 ? 'less than a pinch' : 'less than any of your measures', volumeMl, errorPercent: 0 };
+    if (pinches >= 1 && pinches <= MOST_PINCHES)
+      return {
+        parts: [],
+        spoken: pinches === 1 ? 'a pinch' : `${pinches} pinches`,
+        volumeMl: pinches * PINCH_ML,
+        errorPercent: percent(pinches * PINCH_ML, volumeMl),
+      };
+    return {
+      parts: [],
+      spoken: pinches < 1 ? 'less than a pinch' : 'less than any of your measures',
+      volumeMl,
+      errorPercent: 0,
+    };
   }
 
   let best: { scoops: { scoop: (typeof scoops)[number]; count: number }[]; volumeMl: number; cost: number } | undefined;
@@ -88,13 +99,22 @@ export function toMeasures(volumeMl: number, owned: readonly OwnedMeasure[] = US
       for (const second of scoops) {
         if (restMl <= 0 || second.volumeMl >= scoop.volumeMl || second.measure === scoop.measure) continue;
         const wanted = Math.round(restMl / second.volumeMl);
-        if (wanted > 0 && (!second.half || wanted === 1)) offer([{ scoop, count }, { scoop: second, count: wanted }]);
+        if (wanted > 0 && (!second.half || wanted === 1))
+          offer([
+            { scoop, count },
+            { scoop: second, count: wanted },
+          ]);
       }
     }
   }
 
   const parts = best!.scoops.map(({ scoop, count }) => ({ measureId: scoop.measure.id, count, half: scoop.half }));
-  return { parts, spoken: speak(best!.scoops), volumeMl: best!.volumeMl, errorPercent: percent(best!.volumeMl, volumeMl) };
+  return {
+    parts,
+    spoken: speak(best!.scoops),
+    volumeMl: best!.volumeMl,
+    errorPercent: percent(best!.volumeMl, volumeMl),
+  };
 }
 
 function handling(list: { scoop: { measure: OwnedMeasure; half: boolean }; count: number }[]): number {
@@ -107,8 +127,14 @@ const percent = (got: number, wanted: number) => (100 * (got - wanted)) / wanted
 function speak(list: { scoop: { measure: OwnedMeasure; half: boolean }; count: number }[]): string {
   return list
     .map(({ scoop: { measure, half }, count }) => {
-      if (half) return /^[¼½⅓⅛]/.test(measure.label) ? `half of your ${measure.label}` : measure.id === 'tsp' ? '½ tsp' : `½ ${measure.label}`;
-      if (!/^[¼½⅓⅛]/.test(measure.label)) return `${count} ${measure.label}${count > 1 && measure.kind === 'cup' ? 's' : ''}`;
+      if (half)
+        return /^[¼½⅓⅛]/.test(measure.label)
+          ? `half of your ${measure.label}`
+          : measure.id === 'tsp'
+            ? '½ tsp'
+            : `½ ${measure.label}`;
+      if (!/^[¼½⅓⅛]/.test(measure.label))
+        return `${count} ${measure.label}${count > 1 && measure.kind === 'cup' ? 's' : ''}`;
       return count === 1 ? measure.label : `${count} × ${measure.label}`;
     })
     .join(' + ');

@@ -13,19 +13,56 @@ export interface ParseOptions {
 }
 
 const MASS: Record<string, number> = {
-  g: 1, gram: 1, gramme: 1, kg: 1000, kilo: 1000, kilogram: 1000, kilogramme: 1000, mg: 0.001,
-  lb: G_PER_LB, pound: G_PER_LB, oz: G_PER_OZ, ounce: G_PER_OZ,
+  g: 1,
+  gram: 1,
+  gramme: 1,
+  kg: 1000,
+  kilo: 1000,
+  kilogram: 1000,
+  kilogramme: 1000,
+  mg: 0.001,
+  lb: G_PER_LB,
+  pound: G_PER_LB,
+  oz: G_PER_OZ,
+  ounce: G_PER_OZ,
 };
 
 const LENGTH: Record<string, number> = {
-  mm: 1, millimetre: 1, millimeter: 1, cm: 10, centimetre: 10, centimeter: 10, m: 1000, metre: 1000, meter: 1000,
-  in: MM_PER_IN, inch: MM_PER_IN, inche: MM_PER_IN, '"': MM_PER_IN, '”': MM_PER_IN, '″': MM_PER_IN, ft: 12 * MM_PER_IN, foot: 12 * MM_PER_IN,
+  mm: 1,
+  millimetre: 1,
+  millimeter: 1,
+  cm: 10,
+  centimetre: 10,
+  centimeter: 10,
+  m: 1000,
+  metre: 1000,
+  meter: 1000,
+  in: MM_PER_IN,
+  inch: MM_PER_IN,
+  inche: MM_PER_IN,
+  '"': MM_PER_IN,
+  '”': MM_PER_IN,
+  '″': MM_PER_IN,
+  ft: 12 * MM_PER_IN,
+  foot: 12 * MM_PER_IN,
 };
 
 const VOLUME: Record<string, number> = {
-  ml: 1, millilitre: 1, milliliter: 1, cl: 10, dl: 100, l: 1000, litre: 1000, liter: 1000,
-  tsp: ML_PER_TSP, teaspoon: ML_PER_TSP, tbsp: ML_PER_TBSP, tablespoon: ML_PER_TBSP, cup: ML_PER_CUP,
-  'fl oz': ML_PER_FL_OZ, 'fluid ounce': ML_PER_FL_OZ,
+  ml: 1,
+  millilitre: 1,
+  milliliter: 1,
+  cl: 10,
+  dl: 100,
+  l: 1000,
+  litre: 1000,
+  liter: 1000,
+  tsp: ML_PER_TSP,
+  teaspoon: ML_PER_TSP,
+  tbsp: ML_PER_TBSP,
+  tablespoon: ML_PER_TBSP,
+  cup: ML_PER_CUP,
+  'fl oz': ML_PER_FL_OZ,
+  'fluid ounce': ML_PER_FL_OZ,
 };
 
 /**
@@ -54,7 +91,10 @@ export interface Sides {
  * A piece in millimetres by its height alone or by length x width x height: "45", "200 x 120 x 45 mm", "8 by 5 by 2 in", "20 cm x 12 cm x 45 mm".
  * A number without a unit takes the next one behind it. Height keeps to min and max of `options`, the other sides to `side`.
  */
-export function parseSides(text: string, options: ParseOptions & { side: { min: number; max: number } }): Parsed<Sides> {
+export function parseSides(
+  text: string,
+  options: ParseOptions & { side: { min: number; max: number } },
+): Parsed<Sides> {
   const parts = text.slice(0, 120).split(/\s*[x×*]\s*|\s+by\s+/i);
   if (parts.length === 1) {
     const height = parseLength(text, options);
@@ -65,7 +105,10 @@ export function parseSides(text: string, options: ParseOptions & { side: { min: 
   let unit = '';
   for (let part = 2; part >= 0; part--) {
     const written = /[a-z"”″]+\.?\s*$/i.exec(parts[part]!)?.[0];
-    const side = parseLength(written || parts[part]!.trim() === '' ? parts[part]! : `${parts[part]} ${unit}`, { ...options, ...(part < 2 ? options.side : {}) });
+    const side = parseLength(written || parts[part]!.trim() === '' ? parts[part]! : `${parts[part]} ${unit}`, {
+      ...options,
+      ...(part < 2 ? options.side : {}),
+    });
     if (!side.ok) return side;
     unit = written ?? unit;
     sides[part] = side.value;
@@ -78,7 +121,17 @@ export function parseVolume(text: string, options: ParseOptions): Parsed<number>
   return parseCompound(text, VOLUME, options);
 }
 
-const DURATION: Record<string, number> = { min: 1, minute: 1, m: 1, h: 60, hr: 60, hour: 60, d: 1440, day: 1440, night: 720 };
+const DURATION: Record<string, number> = {
+  min: 1,
+  minute: 1,
+  m: 1,
+  h: 60,
+  hr: 60,
+  hour: 60,
+  d: 1440,
+  day: 1440,
+  night: 720,
+};
 
 /** Duration in minutes: "90 min", "1 1/2 h", "2 h 10", "1:30". */
 export function parseDuration(text: string, options: ParseOptions): Parsed<number> {
@@ -94,7 +147,8 @@ export function parseTemperature(text: string, options: ParseOptions): Parsed<nu
   const match = /^\s*([-−]?)\s*(.*?)\s*(?:°|deg(?:rees)?)?\s*([cf]?)\s*$/i.exec(text.slice(0, 80));
   const number = parseNumber(match?.[2] ?? '', options.decimalComma);
   if (!number.ok) return number;
-  if (number.value.rest !== '') return { ok: false, problem: { code: 'unknown-unit', unit: number.value.rest.slice(0, 20) } };
+  if (number.value.rest !== '')
+    return { ok: false, problem: { code: 'unknown-unit', unit: number.value.rest.slice(0, 20) } };
   const degrees = (match![1] ? -1 : 1) * number.value.value;
   return within((match![3] || options.bareUnit).toLowerCase() === 'f' ? (degrees - 32) / 1.8 : degrees, options);
 }
@@ -114,7 +168,8 @@ function parseCompound(text: string, units: Record<string, number>, options: Par
     const read = readUnit(number.value.rest, units);
     const bare = read === undefined && number.value.rest === '' && part === 0;
     const factor = read?.factor ?? (bare ? units[options.bareUnit] : undefined);
-    if (factor === undefined) return { ok: false, problem: { code: 'unknown-unit', unit: number.value.rest.slice(0, 20) } };
+    if (factor === undefined)
+      return { ok: false, problem: { code: 'unknown-unit', unit: number.value.rest.slice(0, 20) } };
     total += number.value.value * factor;
     rest = (read?.rest ?? '').replace(/^\s*(\+|and|,)\s*/i, '').trim();
   }

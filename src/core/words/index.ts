@@ -1,5 +1,33 @@
-export { ALLERGEN_NAMES, ANIMAL_NAMES, GUIDANCE_LINE, KIND_NAMES, listOf, SHAPE_UNITS, SODA_NAMES, STAGE_NAMES, USE_NAMES, WAY_NAMES, WORK_NAMES } from './names';
-export { bandReason, cutStepWords, dialProblemWords, FAT_NAMES, fatWords, FIRMNESS_NAMES, FORM_NAMES, FREEZER_NAMES, judgementWords, REPORT_NAMES, SHAPE_NAMES, SOLID_NAMES, spanWords, SUITS_WORDS, suitsLines } from './boardWords';
+export {
+  ALLERGEN_NAMES,
+  ANIMAL_NAMES,
+  GUIDANCE_LINE,
+  KIND_NAMES,
+  listOf,
+  SHAPE_UNITS,
+  SODA_NAMES,
+  STAGE_NAMES,
+  USE_NAMES,
+  WAY_NAMES,
+  WORK_NAMES,
+} from './names';
+export {
+  bandReason,
+  cutStepWords,
+  dialProblemWords,
+  FAT_NAMES,
+  fatWords,
+  FIRMNESS_NAMES,
+  FORM_NAMES,
+  FREEZER_NAMES,
+  judgementWords,
+  REPORT_NAMES,
+  SHAPE_NAMES,
+  SOLID_NAMES,
+  spanWords,
+  SUITS_WORDS,
+  suitsLines,
+} from './boardWords';
 export { cautionWords, type CautionWords } from './cautionWords';
 export { conflictWords } from './conflictWords';
 export { JOB_SHORT } from './jobNames';
@@ -7,4 +35,14 @@ export { jobWords, type JobContext, type JobWords } from './jobWords';
 export { orderWords } from './orderWords';
 export { quantityWords, type QuantityKind } from './quantityWords';
 export { scheduleWords } from './scheduleWords';
-export { additionWords, ENZYME_WORDS, FLAVOUR_WORDS, FORCE_NAMES, MEANS_NAMES, meansWords, riskWords, SODA_REASONS, whyWords } from './tenderizingWords';
+export {
+  additionWords,
+  ENZYME_WORDS,
+  FLAVOUR_WORDS,
+  FORCE_NAMES,
+  MEANS_NAMES,
+  meansWords,
+  riskWords,
+  SODA_REASONS,
+  whyWords,
+} from './tenderizingWords';

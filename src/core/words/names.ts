@@ -4,28 +4,89 @@ import type { Animal } from '../pieces';
 import type { Stage } from '../scheduling';
 import type { Shape, Use, Way } from '../cooking';
 
-export const WAY_NAMES: Record<Way, string> = { 'stir-fry': 'Stir-fry', 'flat-skewers': 'Skewers, flat', 'cube-skewers': 'Skewers, cubes', 'table-grill': 'Table grill', 'thin-steak': 'Thin steak' };
+export const WAY_NAMES: Record<Way, string> = {
+  'stir-fry': 'Stir-fry',
+  'flat-skewers': 'Skewers, flat',
+  'cube-skewers': 'Skewers, cubes',
+  'table-grill': 'Table grill',
+  'thin-steak': 'Thin steak',
+};
 export const USE_NAMES: Record<Use, string> = { ...WAY_NAMES, jerky: 'Jerky' };
 export const ANIMAL_NAMES: Record<Animal, string> = {
-  beef: 'Beef', veal: 'Veal', pork: 'Pork', lamb: 'Lamb', goat: 'Goat', venison: 'Venison', boar: 'Wild boar', bear: 'Bear', bison: 'Bison', rabbit: 'Rabbit', chicken: 'Chicken', turkey: 'Turkey', duck: 'Duck', goose: 'Goose',
+  beef: 'Beef',
+  veal: 'Veal',
+  pork: 'Pork',
+  lamb: 'Lamb',
+  goat: 'Goat',
+  venison: 'Venison',
+  boar: 'Wild boar',
+  bear: 'Bear',
+  bison: 'Bison',
+  rabbit: 'Rabbit',
+  chicken: 'Chicken',
+  turkey: 'Turkey',
+  duck: 'Duck',
+  goose: 'Goose',
 };
-export const KIND_NAMES: Record<IngredientKind, string> = { liquid: 'liquid', salt: 'salt', spice: 'spice', sugar: 'sweet', fresh: 'fresh', fruit: 'fruit', acid: 'sour', starch: 'starch', oil: 'oil' };
-export const STAGE_NAMES: Record<Stage, string> = { piece: 'Piece', firm: 'Firm', slice: 'Slice', tenderize: 'Tenderize', marinate: 'Marinate', cook: 'Cook', taste: 'Taste' };
+export const KIND_NAMES: Record<IngredientKind, string> = {
+  liquid: 'liquid',
+  salt: 'salt',
+  spice: 'spice',
+  sugar: 'sweet',
+  fresh: 'fresh',
+  fruit: 'fruit',
+  acid: 'sour',
+  starch: 'starch',
+  oil: 'oil',
+};
+export const STAGE_NAMES: Record<Stage, string> = {
+  piece: 'Piece',
+  firm: 'Firm',
+  slice: 'Slice',
+  tenderize: 'Tenderize',
+  marinate: 'Marinate',
+  cook: 'Cook',
+  taste: 'Taste',
+};
 export const WORK_NAMES = { tender: 'tender cut', some: 'some work in it', hard: 'hard-working muscle' } as const;
-export const SODA_NAMES: Record<SodaChoice, string> = { 'leave-in': 'Leave it in', 'rinse-off': 'Rinse it off', skip: 'Skip soda' };
+export const SODA_NAMES: Record<SodaChoice, string> = {
+  'leave-in': 'Leave it in',
+  'rinse-off': 'Rinse it off',
+  skip: 'Skip soda',
+};
 
 /** What the knife makes, one and many. */
 export const SHAPE_UNITS: Record<Shape, readonly [one: string, many: string]> = {
-  strips: ['strip', 'strips'], ribbons: ['slice', 'slices'], shaved: ['slice', 'slices'], cubes: ['cube', 'cubes'], unrolled: ['sheet', 'sheets'], butterflied: ['sheet', 'sheets'], pounded: ['steak', 'steaks'], 'sliced-after': ['slice', 'slices'],
+  strips: ['strip', 'strips'],
+  ribbons: ['slice', 'slices'],
+  shaved: ['slice', 'slices'],
+  cubes: ['cube', 'cubes'],
+  unrolled: ['sheet', 'sheets'],
+  butterflied: ['sheet', 'sheets'],
+  pounded: ['steak', 'steaks'],
+  'sliced-after': ['slice', 'slices'],
 };
 
 export const ALLERGEN_NAMES: Record<Allergen, string> = {
-  gluten: 'wheat (gluten)', crustaceans: 'crustaceans', egg: 'egg', fish: 'fish', peanut: 'peanut', soy: 'soy', milk: 'milk', 'tree-nuts': 'tree nuts',
-  celery: 'celery', mustard: 'mustard', sesame: 'sesame', sulphites: 'sulphites', lupin: 'lupin', molluscs: 'molluscs',
+  gluten: 'wheat (gluten)',
+  crustaceans: 'crustaceans',
+  egg: 'egg',
+  fish: 'fish',
+  peanut: 'peanut',
+  soy: 'soy',
+  milk: 'milk',
+  'tree-nuts': 'tree nuts',
+  celery: 'celery',
+  mustard: 'mustard',
+  sesame: 'sesame',
+  sulphites: 'sulphites',
+  lupin: 'lupin',
+  molluscs: 'molluscs',
 };
 
 /** The line that stands within reach of every safety figure. */
-export const GUIDANCE_LINE = 'Usual guidance for home kitchens. Local food-safety rules come first; for selling food, ask your licensing authority.';
+export const GUIDANCE_LINE =
+  'Usual guidance for home kitchens. Local food-safety rules come first; for selling food, ask your licensing authority.';
 
 /** "soy, wheat (gluten) and sesame" */
 export function listOf(words: readonly string[]): string {

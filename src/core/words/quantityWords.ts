@@ -17,7 +17,9 @@ export function quantityWords(problem: QuantityProblem, { what, examples, show }
     case 'not-a-number':
       return `That is not ${what}. Try ${examples}.`;
     case 'unknown-unit':
-      return problem.unit ? `Mince does not know “${problem.unit}” as a unit here. Try ${examples}.` : `Add a unit, for example ${examples}.`;
+      return problem.unit
+        ? `Mince does not know “${problem.unit}” as a unit here. Try ${examples}.`
+        : `Add a unit, for example ${examples}.`;
     case 'too-small':
       return `Too little: ${show(problem.min)} or more.`;
     case 'too-large':

@@ -17,14 +17,20 @@ describe('cautions say what to do and why', () => {
     [{ code: 'hot-room', roomTempC: 33, limitMin: 60 }, /33 °C halves the time.*32 °C.*1 h in all/],
     [{ code: 'rinse-in-bowl' }, /in a bowl, not under the tap.*Splashes/],
     [{ code: 'soapy', percent: 1, sodiumMg: 2737 }, /1 % soda may taste soapy.*2\.7 g sodium.*estimate/],
-    [{ code: 'hold-back-first', massG: 90, cookFirst: false }, /Hold back 90 g before mixing.*can be brushed on late or served/],
+    [
+      { code: 'hold-back-first', massG: 90, cookFirst: false },
+      /Hold back 90 g before mixing.*can be brushed on late or served/,
+    ],
     [{ code: 'hold-back-first', massG: 90, cookFirst: true }, /raw egg or flour.*cook it through before it is served/],
     [{ code: 'held-back-raw' }, /raw.*rolling boil.*throw it away/],
     [{ code: 'used-marinade' }, /rolling boil/],
     [{ code: 'fridge', maxC: 4 }, /4 °C or colder/],
     [{ code: 'centre-temperature', animal: 'beef', tempC: 63, restMin: 3 }, /63 °C at the centre and 3 min rest/],
     [{ code: 'centre-temperature', animal: 'turkey', tempC: 74, restMin: 0 }, /74 °C at the centre\./],
-    [{ code: 'pierced', tempC: 71, otherTempC: 63, otherRestMin: 3 }, /71 °C.*63 °C at the centre and 3 min rest with a thermometer/],
+    [
+      { code: 'pierced', tempC: 71, otherTempC: 63, otherRestMin: 3 },
+      /71 °C.*63 °C at the centre and 3 min rest with a thermometer/,
+    ],
     [{ code: 'pink-refused', animal: 'pork', tempC: 63, restMin: 3 }, /No pink pork.*63 °C/],
     [{ code: 'pink-offered', tempC: 63, restMin: 3 }, /The guidance stays 63 °C/],
     [{ code: 'half-frozen-slips' }, /damp cloth/],
@@ -47,7 +53,8 @@ describe('cautions say what to do and why', () => {
   });
 });
 
-test('the guidance line sends people to their local rules', () => expect(GUIDANCE_LINE).toMatch(/Local food-safety rules come first/));
+test('the guidance line sends people to their local rules', () =>
+  expect(GUIDANCE_LINE).toMatch(/Local food-safety rules come first/));
 
 test.each([
   [[], ''],
@@ -81,4 +88,6 @@ test.each([
   [['soy-sauce', 'corn-starch'], 'Starch last.'],
   [['olive-oil', 'cumin', 'corn-starch'], 'Oil first, starch last.'],
   [['soy-sauce', 'ginger'], ''],
-])('%j are added: %s (common practice)', (ids, wanted) => expect(orderWords(ids.map((id) => ({ ingredient: findIngredient(id)!, massG: 10 })))).toBe(wanted));
+])('%j are added: %s (common practice)', (ids, wanted) =>
+  expect(orderWords(ids.map((id) => ({ ingredient: findIngredient(id)!, massG: 10 })))).toBe(wanted),
+);

@@ -9,7 +9,8 @@ const versioned = (t, knex) => {
   t.timestamp('deleted_at');
 };
 /** Rows point only at rows of their own household. */
-const ownedBy = (t, column, table) => t.foreign(['household_id', column]).references(['household_id', 'id']).inTable(table);
+const ownedBy = (t, column, table) =>
+  t.foreign(['household_id', column]).references(['household_id', 'id']).inTable(table);
 
 export async function up(knex) {
   await knex.schema.createTable('household', (t) => {
@@ -39,7 +40,9 @@ export async function up(knex) {
     t.text('piece_name');
     t.double('piece_mass_g');
     t.check('density_g_per_ml > 0');
-    t.check('water_fraction >= 0 and salt_fraction >= 0 and sugar_fraction >= 0 and water_fraction + salt_fraction + sugar_fraction <= 1.001');
+    t.check(
+      'water_fraction >= 0 and salt_fraction >= 0 and sugar_fraction >= 0 and water_fraction + salt_fraction + sugar_fraction <= 1.001',
+    );
     t.check('(piece_name is null) = (piece_mass_g is null)');
   });
 
@@ -56,7 +59,7 @@ export async function up(knex) {
     t.double('hold_back_share').notNullable().defaultTo(0);
     t.text('hold_back_for');
     versioned(t, knex);
-    t.check("length(name) between 1 and 120");
+    t.check('length(name) between 1 and 120');
     t.check('for_mass_g > 0');
     t.check('minutes_from >= 0 and minutes_to >= minutes_from and minutes_to <= 4320');
     t.check('hold_back_share >= 0 and hold_back_share < 1');
@@ -66,7 +69,10 @@ export async function up(knex) {
     id(t, knex);
     household(t);
     t.uuid('marinade_id').notNullable();
-    t.foreign(['household_id', 'marinade_id']).references(['household_id', 'id']).inTable('marinade').onDelete('CASCADE');
+    t.foreign(['household_id', 'marinade_id'])
+      .references(['household_id', 'id'])
+      .inTable('marinade')
+      .onDelete('CASCADE');
     t.integer('position').notNullable();
     t.text('ingredient_id').notNullable();
     ownedBy(t, 'ingredient_id', 'ingredient');
@@ -187,6 +193,18 @@ export async function up(knex) {
 }
 
 export async function down(knex) {
-  for (const table of ['tasting', 'event', 'job', 'piece', 'batch', 'meal', 'marinade_line', 'marinade', 'ingredient', 'household']) await knex.schema.dropTable(table);
+  for (const table of [
+    'tasting',
+    'event',
+    'job',
+    'piece',
+    'batch',
+    'meal',
+    'marinade_line',
+    'marinade',
+    'ingredient',
+    'household',
+  ])
+    await knex.schema.dropTable(table);
   await knex.raw('drop function event_is_append_only()');
 }

@@ -14,14 +14,28 @@ export async function up(knex) {
     t.timestamp('created_at').notNullable().defaultTo(knex.fn.now());
     t.timestamp('updated_at').notNullable().defaultTo(knex.fn.now());
     t.timestamp('deleted_at');
-    t.check('acid_fraction between 0 and 1 and fat_fraction between 0 and 1 and starch_fraction between 0 and 1', [], 'ingredient_parts_are_shares');
+    t.check(
+      'acid_fraction between 0 and 1 and fat_fraction between 0 and 1 and starch_fraction between 0 and 1',
+      [],
+      'ingredient_parts_are_shares',
+    );
     t.index(['household_id', 'name']);
   });
 }
 
 export async function down(knex) {
   await knex.schema.alterTable('ingredient', (t) => {
-    for (const column of ['deleted_at', 'updated_at', 'created_at', 'version', 'starch_fraction', 'fat_fraction', 'acid_fraction', 'own']) t.dropColumn(column);
+    for (const column of [
+      'deleted_at',
+      'updated_at',
+      'created_at',
+      'version',
+      'starch_fraction',
+      'fat_fraction',
+      'acid_fraction',
+      'own',
+    ])
+      t.dropColumn(column);
   });
   await knex.schema.alterTable('marinade', (t) => {
     t.dropColumn('oil_first');

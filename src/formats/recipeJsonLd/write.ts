@@ -4,7 +4,18 @@ import type { MarinadeText } from './recipe';
 export const OWN_TERMS = 'urn:x-marinade:';
 
 /** Weights are written in full, so that reading them back gives the same. */
-export function writeRecipe({ name, note, ways, forMassG, minutes, holdBackShare, holdBackFor, heated, oilFirst, lines }: MarinadeText): Record<string, unknown> {
+export function writeRecipe({
+  name,
+  note,
+  ways,
+  forMassG,
+  minutes,
+  holdBackShare,
+  holdBackFor,
+  heated,
+  oilFirst,
+  lines,
+}: MarinadeText): Record<string, unknown> {
   return {
     '@context': ['https://schema.org', { marinade: OWN_TERMS }],
     '@type': 'Recipe',

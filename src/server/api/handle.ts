@@ -14,10 +14,25 @@ export async function handle(request: Request, segments: readonly string[]): Pro
   try {
     return await answer(request, segments);
   } catch (error) {
-    const refusal = error instanceof Refusal ? error : error instanceof ZodError ? invalid(error) : error instanceof RangeError ? breaksRule(error.message) : undefined;
+    const refusal =
+      error instanceof Refusal
+        ? error
+        : error instanceof ZodError
+          ? invalid(error)
+          : error instanceof RangeError
+            ? breaksRule(error.message)
+            : undefined;
     if (!refusal) console.error(error);
-    const problem = refusal?.problem ?? { type: '/problems/internal', title: 'Mince made a mistake.', status: 500, detail: 'Nothing was changed. Try again; if it stays so, restart Mince.' };
-    return Response.json(problem, { status: problem.status, headers: { 'Content-Type': 'application/problem+json', 'Cache-Control': 'no-store', ...refusal?.headers } });
+    const problem = refusal?.problem ?? {
+      type: '/problems/internal',
+      title: 'Mince made a mistake.',
+      status: 500,
+      detail: 'Nothing was changed. Try again; if it stays so, restart Mince.',
+    };
+    return Response.json(problem, {
+      status: problem.status,
+      headers: { 'Content-Type': 'application/problem+json', 'Cache-Control': 'no-store', ...refusal?.headers },
+    });
   }
 }
 
@@ -40,13 +55,21 @@ async function answer(request: Request, segments: readonly string[]): Promise<Re
   return respond(given, found, request);
 }
 
-function respond({ status, body, version, location, text }: Answer, { status: usual = 200 }: Operation, request: Request): Response {
+function respond(
+  { status, body, version, location, text }: Answer,
+  { status: usual = 200 }: Operation,
+  request: Request,
+): Response {
   const headers: Record<string, string> = { 'Cache-Control': 'no-store' };
   if (version !== undefined) headers.ETag = etagOf(version);
   if (location) headers.Location = location;
-  if (version !== undefined && request.method === 'GET' && request.headers.get('if-none-match') === etagOf(version)) return new Response(null, { status: 304, headers });
-  if (text) return new Response(text.body, { status: status ?? usual, headers: { ...headers, 'Content-Type': text.type } });
-  return body === undefined ? new Response(null, { status: status ?? usual, headers }) : Response.json(body, { status: status ?? usual, headers });
+  if (version !== undefined && request.method === 'GET' && request.headers.get('if-none-match') === etagOf(version))
+    return new Response(null, { status: 304, headers });
+  if (text)
+    return new Response(text.body, { status: status ?? usual, headers: { ...headers, 'Content-Type': text.type } });
+  return body === undefined
+    ? new Response(null, { status: status ?? usual, headers })
+    : Response.json(body, { status: status ?? usual, headers });
 }
 
 const uuid = z.uuid();
@@ -58,24 +81,51 @@ function find(method: Method, segments: readonly string[]): { found: Operation; 
     const wanted = one.path.slice(1).split('/');
     if (wanted.length !== segments.length) return [];
     const params: Record<string, string> = {};
-    const fits = wanted.every((part, index) => (part.startsWith('{') ? (params[part.slice(1, -1)] = segments[index]!) : part === segments[index]));
+    const fits = wanted.every((part, index) =>
+      part.startsWith('{') ? (params[part.slice(1, -1)] = segments[index]!) : part === segments[index],
+    );
     return fits ? [{ found: one, params }] : [];
   });
   if (matching.length === 0) throw notFound('address');
   const exact = matching.find(({ found }) => found.method === method);
   if (!exact) {
     const allowed = matching.map(({ found }) => found.method).join(', ');
-    throw new Refusal({ type: '/problems/method', title: `${method} is not possible here.`, status: 405, detail: `Possible: ${allowed}.` }, { Allow: allowed });
+    throw new Refusal(
+      {
+        type: '/problems/method',
+        title: `${method} is not possible here.`,
+        status: 405,
+        detail: `Possible: ${allowed}.`,
+      },
+      { Allow: allowed },
+    );
   }
-  if (exact.params.id !== undefined && !KNOWN_BY_NAME.includes(exact.found.tag) && !uuid.safeParse(exact.params.id).success) throw notFound(exact.found.tag.replace(/(e?)s$/, ''));
+  if (
+    exact.params.id !== undefined &&
+    !KNOWN_BY_NAME.includes(exact.found.tag) &&
+    !uuid.safeParse(exact.params.id).success
+  )
+    throw notFound(exact.found.tag.replace(/(e?)s$/, ''));
   return exact;
 }
 
 async function readJson(request: Request): Promise<unknown> {
   const type = request.headers.get('content-type') ?? '';
-  if (type && !/json/.test(type)) throw new Refusal({ type: '/problems/media-type', title: 'Send JSON.', status: 415, detail: `This was ${type.slice(0, 60)}.` });
+  if (type && !/json/.test(type))
+    throw new Refusal({
+      type: '/problems/media-type',
+      title: 'Send JSON.',
+      status: 415,
+      detail: `This was ${type.slice(0, 60)}.`,
+    });
   const text = await request.text();
-  if (text.length > MAX_BODY_BYTES) throw new Refusal({ type: '/problems/too-large', title: 'That is too much at once.', status: 413, detail: 'At most 256 kB.' });
+  if (text.length > MAX_BODY_BYTES)
+    throw new Refusal({
+      type: '/problems/too-large',
+      title: 'That is too much at once.',
+      status: 413,
+      detail: 'At most 256 kB.',
+    });
   try {
     return JSON.parse(text);
   } catch {

@@ -39,7 +39,13 @@ export interface Operation {
 
 /** An operation whose call is typed by its schemas. */
 export function operation<Query extends z.ZodType, Body extends z.ZodType>(
-  definition: Omit<Operation, 'run' | 'query' | 'body'> & { query?: Query; body?: Body; run: (call: Omit<Call, 'query' | 'body'> & { query: z.output<Query>; body: z.output<Body> }) => Promise<Answer> | Answer },
+  definition: Omit<Operation, 'run' | 'query' | 'body'> & {
+    query?: Query;
+    body?: Body;
+    run: (
+      call: Omit<Call, 'query' | 'body'> & { query: z.output<Query>; body: z.output<Body> },
+    ) => Promise<Answer> | Answer;
+  },
 ): Operation {
   return definition as unknown as Operation;
 }

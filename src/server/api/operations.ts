@@ -9,14 +9,24 @@ import { operation, type Operation } from './operation';
 import { resources } from './resources';
 
 const health = operation({
-  method: 'GET', path: '/health', tag: 'service', summary: 'Is the app up, and its database', response: z.object({ status: z.enum(['ok']), version: z.string(), database: z.enum(['ok']) }),
+  method: 'GET',
+  path: '/health',
+  tag: 'service',
+  summary: 'Is the app up, and its database',
+  response: z.object({ status: z.enum(['ok']), version: z.string(), database: z.enum(['ok']) }),
   run: async () => {
     await onStore(ping);
     return { body: { status: 'ok', version: APP_VERSION, database: 'ok' } };
   },
 });
 
-const described = operation({ method: 'GET', path: '/openapi.json', tag: 'service', summary: 'This description', run: () => ({ body: describeApi(operations) }) });
+const described = operation({
+  method: 'GET',
+  path: '/openapi.json',
+  tag: 'service',
+  summary: 'This description',
+  run: () => ({ body: describeApi(operations) }),
+});
 
 /** Every operation of /api/v1. */
 export const operations: Operation[] = [health, ...calculations, ...resources, described];

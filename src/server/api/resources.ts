@@ -43,77 +43,241 @@ function crud<Write extends z.ZodObject, Query extends z.ZodObject>(resource: Re
   const shared = { tag: plural, response: shape };
   return [
     operation({
-      method: 'GET', path: `/${plural}`, tag: plural, summary: `List ${plural}`, query: resource.query, response: pageOf(shape),
+      method: 'GET',
+      path: `/${plural}`,
+      tag: plural,
+      summary: `List ${plural}`,
+      query: resource.query,
+      response: pageOf(shape),
       run: async ({ query }) => {
         const { limit, offset, ...rest } = query as unknown as Page & Record<string, string>;
         const { items, total } = await resource.list(query);
-        const next = offset + items.length < total ? `/api/v1/${plural}?${new URLSearchParams({ ...rest, limit: String(limit), offset: String(offset + limit) })}` : null;
+        const next =
+          offset + items.length < total
+            ? `/api/v1/${plural}?${new URLSearchParams({ ...rest, limit: String(limit), offset: String(offset + limit) })}`
+            : null;
         return { body: { items, total, limit, offset, next } };
       },
     }),
-    operation({ ...shared, method: 'GET', path: one, summary: `Read a ${singular}`, run: async ({ params }) => answer(await resource.read(params.id!)) }),
     operation({
-      ...shared, method: 'POST', path: `/${plural}`, summary: `Create a ${singular}`, body: write, status: 201,
+      ...shared,
+      method: 'GET',
+      path: one,
+      summary: `Read a ${singular}`,
+      run: async ({ params }) => answer(await resource.read(params.id!)),
+    }),
+    operation({
+      ...shared,
+      method: 'POST',
+      path: `/${plural}`,
+      summary: `Create a ${singular}`,
+      body: write,
+      status: 201,
       run: async ({ body }) => {
         const made = await resource.create(body);
         return { ...answer(made), status: 201, location: `/api/v1/${plural}/${made.id}` };
       },
     }),
     operation({
-      ...shared, method: 'PUT', path: one, summary: `Replace a ${singular}`, body: write, ifMatch: 'required', current: resource.read,
+      ...shared,
+      method: 'PUT',
+      path: one,
+      summary: `Replace a ${singular}`,
+      body: write,
+      ifMatch: 'required',
+      current: resource.read,
       run: async ({ params, body, version }) => answer(await resource.change(params.id!, version, body)),
     }),
     operation({
-      ...shared, method: 'PATCH', path: one, summary: `Change some fields of a ${singular}`, body: changesOf(write), ifMatch: 'required', current: resource.read,
+      ...shared,
+      method: 'PATCH',
+      path: one,
+      summary: `Change some fields of a ${singular}`,
+      body: changesOf(write),
+      ifMatch: 'required',
+      current: resource.read,
       run: async ({ params, body, version }) => {
         const known = write.strip().parse(await resource.read(params.id!));
         return answer(await resource.change(params.id!, version, write.parse({ ...known, ...(body as object) })));
       },
     }),
     operation({
-      tag: plural, method: 'DELETE', path: one, summary: `Put a ${singular} away`, status: 204, ifMatch: 'optional', current: resource.read,
+      tag: plural,
+      method: 'DELETE',
+      path: one,
+      summary: `Put a ${singular} away`,
+      status: 204,
+      ifMatch: 'optional',
+      current: resource.read,
       run: async ({ params, version }) => {
         await resource.remove(params.id!, version);
         return { status: 204 };
       },
     }),
-    operation({ ...shared, method: 'POST', path: `${one}/restore`, summary: `Take a ${singular} back that was put away`, run: async ({ params }) => answer(await resource.restore(params.id!)) }),
+    operation({
+      ...shared,
+      method: 'POST',
+      path: `${one}/restore`,
+      summary: `Take a ${singular} back that was put away`,
+      run: async ({ params }) => answer(await resource.restore(params.id!)),
+    }),
   ];
 }
 
 /** Every field optional and none filled in by default: what is left out stays. */
 function changesOf(write: z.ZodObject): z.ZodObject {
-  const fields = Object.entries(write.shape).map(([key, field]) => [key, (field instanceof z.ZodDefault ? field.unwrap() : field) as z.ZodType]);
+  const fields = Object.entries(write.shape).map(([key, field]) => [
+    key,
+    (field instanceof z.ZodDefault ? field.unwrap() : field) as z.ZodType,
+  ]);
   return z.strictObject(Object.fromEntries(fields)).partial();
 }
 
 export const resources: Operation[] = [
-  ...crud({ plural: 'batches', singular: 'batch', shape: contract.batch, write: contract.batchWrite, query: pageQuery.extend({ mealId: id.optional() }), list: batches.listBatches, read: batches.readBatch, create: batches.createBatch, change: batches.changeBatch, remove: batches.removeBatch, restore: batches.restoreBatch }),
+  ...crud({
+    plural: 'batches',
+    singular: 'batch',
+    shape: contract.batch,
+    write: contract.batchWrite,
+    query: pageQuery.extend({ mealId: id.optional() }),
+    list: batches.listBatches,
+    read: batches.readBatch,
+    create: batches.createBatch,
+    change: batches.changeBatch,
+    remove: batches.removeBatch,
+    restore: batches.restoreBatch,
+  }),
   operation({
-    method: 'GET', path: '/batches/{id}/events', tag: 'batches', summary: 'What was done, in order', response: z.object({ items: z.array(contract.event) }),
+    method: 'GET',
+    path: '/batches/{id}/events',
+    tag: 'batches',
+    summary: 'What was done, in order',
+    response: z.object({ items: z.array(contract.event) }),
     run: async ({ params }) => {
       await batches.readBatch(params.id!);
       return { body: { items: await batches.listEvents([params.id!]) } };
     },
   }),
   operation({
-    method: 'POST', path: '/batches/{id}/events', tag: 'batches', summary: 'Record what was done; the same id again writes nothing', body: contract.eventWrite, response: contract.event, status: 201,
+    method: 'POST',
+    path: '/batches/{id}/events',
+    tag: 'batches',
+    summary: 'Record what was done; the same id again writes nothing',
+    body: contract.eventWrite,
+    response: contract.event,
+    status: 201,
     run: async ({ params, body }) => {
       const { event, isNew } = await batches.recordEvent(params.id!, body);
       return { status: isNew ? 201 : 200, body: event };
     },
   }),
   operation({
-    method: 'POST', path: '/batches/{id}/divide', tag: 'batches', summary: 'Divide a long piece into batches that go on separately', body: contract.divideRequest, response: contract.divideResponse, ifMatch: 'optional', current: batches.readBatch,
+    method: 'POST',
+    path: '/batches/{id}/divide',
+    tag: 'batches',
+    summary: 'Divide a long piece into batches that go on separately',
+    body: contract.divideRequest,
+    response: contract.divideResponse,
+    ifMatch: 'optional',
+    current: batches.readBatch,
     run: async ({ params, body, version }) => ({ body: { items: await divideBatch(params.id!, version, body) } }),
   }),
-  ...crud({ plural: 'meals', singular: 'meal', shape: contract.meal, write: contract.mealWrite, query: pageQuery, list: meals.listMeals, read: meals.readMeal, create: meals.createMeal, change: meals.changeMeal, remove: meals.removeMeal, restore: meals.restoreMeal }),
-  ...crud({ plural: 'marinades', singular: 'marinade', shape: contract.marinade, write: contract.marinadeWrite, query: pageQuery, list: marinades.listMarinades, read: marinades.readMarinade, create: marinades.createMarinade, change: marinades.changeMarinade, remove: marinades.removeMarinade, restore: marinades.restoreMarinade }),
-  operation({ method: 'GET', path: '/marinades/{id}/recipe', tag: 'marinades', summary: 'As a schema.org Recipe in JSON-LD', run: async ({ params }) => ({ text: { type: 'application/ld+json', body: await marinadeAsRecipe(params.id!) } }) }),
-  operation({ method: 'GET', path: '/marinades/{id}/markdown', tag: 'marinades', summary: 'As Markdown', run: async ({ params }) => ({ text: { type: 'text/markdown; charset=utf-8', body: await marinadeAsMarkdown(params.id!) } }) }),
-  ...crud({ plural: 'tastings', singular: 'tasting', shape: contract.tasting, write: contract.tastingWrite, query: pageQuery.extend({ batchId: id.optional() }), list: tastings.listTastings, read: tastings.readTasting, create: tastings.createTasting, change: tastings.changeTasting, remove: tastings.removeTasting, restore: tastings.restoreTasting }),
-  ...crud({ plural: 'cuts', singular: 'cut', shape: contract.cut, write: contract.cutWrite, query: pageQuery.extend({ q: z.string().max(200).optional().describe('Any name') }), list: cuts.listCuts, read: cuts.readCut, create: cuts.createCut, change: cuts.changeCut, remove: cuts.removeCut, restore: cuts.restoreCut }),
-  ...crud({ plural: 'ingredients', singular: 'ingredient', shape: contract.ingredient, write: contract.ingredientWrite, query: pageQuery.extend({ q: z.string().max(200).optional().describe('Any name') }), list: ingredients.listIngredients, read: ingredients.readIngredient, create: ingredients.createIngredient, change: ingredients.changeIngredient, remove: ingredients.removeIngredient, restore: ingredients.restoreIngredient }),
-  operation({ method: 'GET', path: '/household', tag: 'kitchen', summary: 'The kitchen', response: contract.household, run: async () => answer(await readHousehold()) }),
-  operation({ method: 'PUT', path: '/household', tag: 'kitchen', summary: 'Name, zone, measures, freezer, slicing machine and currency of the kitchen', body: contract.householdWrite, response: contract.household, run: async ({ body }) => answer(await changeHousehold(body)) }),
+  ...crud({
+    plural: 'meals',
+    singular: 'meal',
+    shape: contract.meal,
+    write: contract.mealWrite,
+    query: pageQuery,
+    list: meals.listMeals,
+    read: meals.readMeal,
+    create: meals.createMeal,
+    change: meals.changeMeal,
+    remove: meals.removeMeal,
+    restore: meals.restoreMeal,
+  }),
+  ...crud({
+    plural: 'marinades',
+    singular: 'marinade',
+    shape: contract.marinade,
+    write: contract.marinadeWrite,
+    query: pageQuery,
+    list: marinades.listMarinades,
+    read: marinades.readMarinade,
+    create: marinades.createMarinade,
+    change: marinades.changeMarinade,
+    remove: marinades.removeMarinade,
+    restore: marinades.restoreMarinade,
+  }),
+  operation({
+    method: 'GET',
+    path: '/marinades/{id}/recipe',
+    tag: 'marinades',
+    summary: 'As a schema.org Recipe in JSON-LD',
+    run: async ({ params }) => ({ text: { type: 'application/ld+json', body: await marinadeAsRecipe(params.id!) } }),
+  }),
+  operation({
+    method: 'GET',
+    path: '/marinades/{id}/markdown',
+    tag: 'marinades',
+    summary: 'As Markdown',
+    run: async ({ params }) => ({
+      text: { type: 'text/markdown; charset=utf-8', body: await marinadeAsMarkdown(params.id!) },
+    }),
+  }),
+  ...crud({
+    plural: 'tastings',
+    singular: 'tasting',
+    shape: contract.tasting,
+    write: contract.tastingWrite,
+    query: pageQuery.extend({ batchId: id.optional() }),
+    list: tastings.listTastings,
+    read: tastings.readTasting,
+    create: tastings.createTasting,
+    change: tastings.changeTasting,
+    remove: tastings.removeTasting,
+    restore: tastings.restoreTasting,
+  }),
+  ...crud({
+    plural: 'cuts',
+    singular: 'cut',
+    shape: contract.cut,
+    write: contract.cutWrite,
+    query: pageQuery.extend({ q: z.string().max(200).optional().describe('Any name') }),
+    list: cuts.listCuts,
+    read: cuts.readCut,
+    create: cuts.createCut,
+    change: cuts.changeCut,
+    remove: cuts.removeCut,
+    restore: cuts.restoreCut,
+  }),
+  ...crud({
+    plural: 'ingredients',
+    singular: 'ingredient',
+    shape: contract.ingredient,
+    write: contract.ingredientWrite,
+    query: pageQuery.extend({ q: z.string().max(200).optional().describe('Any name') }),
+    list: ingredients.listIngredients,
+    read: ingredients.readIngredient,
+    create: ingredients.createIngredient,
+    change: ingredients.changeIngredient,
+    remove: ingredients.removeIngredient,
+    restore: ingredients.restoreIngredient,
+  }),
+  operation({
+    method: 'GET',
+    path: '/household',
+    tag: 'kitchen',
+    summary: 'The kitchen',
+    response: contract.household,
+    run: async () => answer(await readHousehold()),
+  }),
+  operation({
+    method: 'PUT',
+    path: '/household',
+    tag: 'kitchen',
+    summary: 'Name, zone, measures, freezer, slicing machine and currency of the kitchen',
+    body: contract.householdWrite,
+    response: contract.household,
+    run: async ({ body }) => answer(await changeHousehold(body)),
+  }),
 ];

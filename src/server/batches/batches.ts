@@ -32,7 +32,12 @@ export async function surroundingsFor(household: HouseholdRow, db: Db = database
   const ingredients = await ingredientsOf(household.id, db);
   const marinades = await coreMarinades(db, household.id, ingredients);
   const cuts = await cutsOf(household.id, { all: true }, db);
-  const shared = { zone: household.zone, measures: ownedMeasures(household), freezer: freezerOf(household), slicer: slicerOf(household) };
+  const shared = {
+    zone: household.zone,
+    measures: ownedMeasures(household),
+    freezer: freezerOf(household),
+    slicer: slicerOf(household),
+  };
   const sodaIngredient = findIngredient('soda', ingredients) ?? findIngredient('soda')!;
   return (inputs: Pick<BatchInputs, 'cutId' | 'marinadeId'>): Surroundings => {
     const cut = findCut(inputs.cutId, cuts);
@@ -45,41 +50,96 @@ export async function surroundingsFor(household: HouseholdRow, db: Db = database
 
 export function inputsOf(write: BatchWrite): BatchInputs {
   const { way, cutId, massG, heightMm, thicknessMm, marinadeId, people, pins, tableAt, notBefore } = write;
-  return { way, cutId, massG, heightMm, thicknessMm, marinadeId, people, pins, tableAtMs: Date.parse(tableAt), ...(notBefore ? { notBeforeMs: Date.parse(notBefore) } : {}) };
+  return {
+    way,
+    cutId,
+    massG,
+    heightMm,
+    thicknessMm,
+    marinadeId,
+    people,
+    pins,
+    tableAtMs: Date.parse(tableAt),
+    ...(notBefore ? { notBeforeMs: Date.parse(notBefore) } : {}),
+  };
 }
 
 function toLoaded(row: BatchRow, piece: PieceRow, around: (inputs: BatchInputs) => Surroundings): LoadedBatch {
   const plan = storedPlan.parse(row.plan);
   const inputs: BatchInputs = {
-    way: row.way, cutId: piece.cut_id, massG: piece.mass_g, heightMm: piece.height_mm, thicknessMm: plan.thicknessMm, marinadeId: row.marinade_id, people: row.people,
-    tableAtMs: row.table_at.getTime(), ...(plan.notBeforeMs ? { notBeforeMs: plan.notBeforeMs } : {}), pins: plan.pins,
+    way: row.way,
+    cutId: piece.cut_id,
+    massG: piece.mass_g,
+    heightMm: piece.height_mm,
+    thicknessMm: plan.thicknessMm,
+    marinadeId: row.marinade_id,
+    people: row.people,
+    tableAtMs: row.table_at.getTime(),
+    ...(plan.notBeforeMs ? { notBeforeMs: plan.notBeforeMs } : {}),
+    pins: plan.pins,
   };
   const surroundings = around(inputs);
   const { tableAtMs, notBeforeMs, ...answers } = inputs;
   const resource = {
-    ...stampsOf(row), ...answers, name: row.name, cutName: surroundings.cut.name, mealId: row.meal_id, zone: row.zone, tableAt: new Date(tableAtMs).toISOString(), ...(notBeforeMs ? { notBefore: new Date(notBeforeMs).toISOString() } : {}),
+    ...stampsOf(row),
+    ...answers,
+    name: row.name,
+    cutName: surroundings.cut.name,
+    mealId: row.meal_id,
+    zone: row.zone,
+    tableAt: new Date(tableAtMs).toISOString(),
+    ...(notBeforeMs ? { notBefore: new Date(notBeforeMs).toISOString() } : {}),
   };
   return { resource, inputs, around: surroundings };
 }
 
 export async function loadBatches(db: Db, household: HouseholdRow, rows: BatchRow[]): Promise<LoadedBatch[]> {
-  const [pieces, around] = await Promise.all([piecesOf(db, { householdId: household.id }, rows.map(({ id }) => id)), surroundingsFor(household, db)]);
-  return rows.map((row) => toLoaded(row, pieces.find(({ batch_id }) => batch_id === row.id)!, around));
+  const [pieces, around] = await Promise.all([
+    piecesOf(
+      db,
+      { householdId: household.id },
+      rows.map(({ id }) => id),
+    ),
+    surroundingsFor(household, db),
+  ]);
+  return rows.map((row) =>
+    toLoaded(
+      row,
+      pieces.find(({ batch_id }) => batch_id === row.id)!,
+      around,
+    ),
+  );
 }
 
 function scheduleOf({ schedule, lots }: BatchPlan): Batch['schedule'] {
   if (!schedule.ok) return { ok: false, reason: scheduleWords(schedule.problem) };
   const { startMs, warmMin, warmLimitMin, lateByMin, jobs } = schedule;
   const iso = (ms: number) => new Date(ms).toISOString();
-  return { ok: true, startAt: iso(startMs), warmMin, warmLimitMin, lateByMin, lots, jobs: jobs.map(({ startMs: from, endMs: to, ...job }) => ({ ...job, startAt: iso(from), endAt: iso(to) })) };
+  return {
+    ok: true,
+    startAt: iso(startMs),
+    warmMin,
+    warmLimitMin,
+    lateByMin,
+    lots,
+    jobs: jobs.map(({ startMs: from, endMs: to, ...job }) => ({ ...job, startAt: iso(from), endAt: iso(to) })),
+  };
 }
 
-const withSchedule = ({ resource, inputs, around }: LoadedBatch): Batch => ({ ...resource, schedule: scheduleOf(planBatch(inputs, around)) });
+const withSchedule = ({ resource, inputs, around }: LoadedBatch): Batch => ({
+  ...resource,
+  schedule: scheduleOf(planBatch(inputs, around)),
+});
 
 export async function listBatches(page: Page & { mealId?: string }): Promise<{ items: Batch[]; total: number }> {
   const household = await currentHousehold();
   const where = page.mealId ? { meal_id: page.mealId } : {};
-  const { rows, total } = await listRows<BatchRow>(database(), TABLE, { householdId: household.id }, { ...page, where, orderBy: [{ column: 'table_at', order: 'desc' }] });
+  const { rows, total } = await listRows<BatchRow>(
+    database(),
+    TABLE,
+    { householdId: household.id },
+    { ...page, where, orderBy: [{ column: 'table_at', order: 'desc' }] },
+  );
   return { items: (await loadBatches(database(), household, rows)).map(withSchedule), total };
 }
 
@@ -102,7 +162,8 @@ export async function currentBatch(row: BatchRow): Promise<Batch> {
 
 export const createBatch = (write: BatchWrite): Promise<Batch> => transaction((trx) => createBatchIn(trx, write));
 
-export const changeBatch = (id: string, version: number | undefined, write: BatchWrite): Promise<Batch> => transaction((trx) => changeBatchIn(trx, { id, version, write }));
+export const changeBatch = (id: string, version: number | undefined, write: BatchWrite): Promise<Batch> =>
+  transaction((trx) => changeBatchIn(trx, { id, version, write }));
 
 /** Creates within a transaction that has begun. */
 export async function createBatchIn(trx: Db, write: BatchWrite): Promise<Batch> {
@@ -111,28 +172,55 @@ export async function createBatchIn(trx: Db, write: BatchWrite): Promise<Batch> 
   const { plan, around } = await planned(trx, household, dated);
   const mealId = await mealFor(trx, household, dated);
   const name = write.name ?? `${around.cut.name}, ${WAY_NAMES[write.way].toLowerCase()}`;
-  const row = await insertRow<BatchRow>(trx, TABLE, { householdId: household.id }, { ...toRow(dated, household.zone), meal_id: mealId, name });
+  const row = await insertRow<BatchRow>(
+    trx,
+    TABLE,
+    { householdId: household.id },
+    { ...toRow(dated, household.zone), meal_id: mealId, name },
+  );
   return finish(trx, household, row, dated, plan);
 }
 
 /** Changes within a transaction that has begun. */
-export async function changeBatchIn(trx: Db, { id, version, write }: { id: string; version: number | undefined; write: BatchWrite }): Promise<Batch> {
+export async function changeBatchIn(
+  trx: Db,
+  { id, version, write }: { id: string; version: number | undefined; write: BatchWrite },
+): Promise<Batch> {
   const household = await currentHousehold();
   const { plan } = await planned(trx, household, write);
-  const values = { ...toRow(write, household.zone), ...(write.name ? { name: write.name } : {}), ...(write.mealId ? { meal_id: write.mealId } : {}) };
+  const values = {
+    ...toRow(write, household.zone),
+    ...(write.name ? { name: write.name } : {}),
+    ...(write.mealId ? { meal_id: write.mealId } : {}),
+  };
   const row = await updateRow<BatchRow>(trx, TABLE, { householdId: household.id }, { id, version, values });
   if (!row) throw notFound('batch');
   return finish(trx, household, row, write, plan);
 }
 
-async function planned(db: Db, household: HouseholdRow, write: BatchWrite): Promise<{ plan: BatchPlan; around: Surroundings }> {
+async function planned(
+  db: Db,
+  household: HouseholdRow,
+  write: BatchWrite,
+): Promise<{ plan: BatchPlan; around: Surroundings }> {
   const around = (await surroundingsFor(household, db))(write);
   return { plan: planBatch(inputsOf(write), around), around };
 }
 
-async function finish(trx: Db, household: HouseholdRow, row: BatchRow, write: BatchWrite, plan: BatchPlan): Promise<Batch> {
+async function finish(
+  trx: Db,
+  household: HouseholdRow,
+  row: BatchRow,
+  write: BatchWrite,
+  plan: BatchPlan,
+): Promise<Batch> {
   const scope = { householdId: household.id };
-  await savePiece(trx, scope, { batch_id: row.id, cut_id: write.cutId, mass_g: write.massG, height_mm: write.heightMm });
+  await savePiece(trx, scope, {
+    batch_id: row.id,
+    cut_id: write.cutId,
+    mass_g: write.massG,
+    height_mm: write.heightMm,
+  });
   await replaceJobs(trx, scope, row.id, plan.schedule.ok ? plan.schedule.jobs : []);
   return withSchedule((await loadBatches(trx, household, [row]))[0]!);
 }
@@ -140,7 +228,12 @@ async function finish(trx: Db, household: HouseholdRow, row: BatchRow, write: Ba
 function toRow(write: BatchWrite, zone: string): Partial<BatchRow> {
   const { thicknessMm, notBeforeMs, pins } = inputsOf(write);
   return {
-    marinade_id: write.marinadeId, way: write.way, people: write.people, table_at: new Date(write.tableAt), zone, plan_version: PLAN_VERSION,
+    marinade_id: write.marinadeId,
+    way: write.way,
+    people: write.people,
+    table_at: new Date(write.tableAt),
+    zone,
+    plan_version: PLAN_VERSION,
     plan: { thicknessMm, pins, ...(notBeforeMs ? { notBeforeMs } : {}) },
   };
 }
@@ -155,7 +248,12 @@ async function mealFor(trx: Db, household: HouseholdRow, { mealId, tableAt, peop
   const at = new Date(tableAt);
   const known = await mealAt(trx, scope, at);
   if (known) return known.id;
-  const { id } = await insertRow<MealRow>(trx, 'meal', scope, { name: mealName(at.getTime(), household.zone), table_at: at, zone: household.zone, people });
+  const { id } = await insertRow<MealRow>(trx, 'meal', scope, {
+    name: mealName(at.getTime(), household.zone),
+    table_at: at,
+    zone: household.zone,
+    people,
+  });
   return id;
 }
 
@@ -171,14 +269,25 @@ export async function restoreBatch(id: string): Promise<Batch> {
 }
 
 /** Adds to the record; a retry with the same id finds what is there. */
-export async function recordEvent(batchId: string, write: EventWrite): Promise<{ event: EventResource; isNew: boolean }> {
+export async function recordEvent(
+  batchId: string,
+  write: EventWrite,
+): Promise<{ event: EventResource; isNew: boolean }> {
   const household = await currentHousehold();
   const scope = { householdId: household.id };
   if (write.kind === 'firmness-reported') readReport(write);
   return transaction(async (trx) => {
     const batch = await findRow<BatchRow>(trx, TABLE, scope, batchId);
     if (!batch) throw notFound('batch');
-    const isNew = await addEvent(trx, scope, { id: write.id, batch_id: batchId, kind: write.kind, job_key: write.jobKey ?? null, at: new Date(write.at), zone: household.zone, payload: write.payload });
+    const isNew = await addEvent(trx, scope, {
+      id: write.id,
+      batch_id: batchId,
+      kind: write.kind,
+      job_key: write.jobKey ?? null,
+      at: new Date(write.at),
+      zone: household.zone,
+      payload: write.payload,
+    });
     const row = await findEvent(trx, scope, write.id);
     if (!row || row.batch_id !== batchId) throw breaksRule('That id belongs to another event.', '/id');
     if (isNew && write.kind === 'firmness-reported') {

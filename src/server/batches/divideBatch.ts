@@ -13,7 +13,8 @@ import { changeBatchIn, createBatchIn, loadBatch, type LoadedBatch } from './bat
 export async function divideBatch(id: string, version: number | undefined, { parts }: DivideRequest): Promise<Batch[]> {
   const loaded = await loadBatch(id);
   const writes = writesOf(loaded, parts);
-  if (writes.some(({ massG }) => massG < LIMITS.massG.min)) throw breaksRule(`A part would weigh less than ${LIMITS.massG.min} g.`, '/parts');
+  if (writes.some(({ massG }) => massG < LIMITS.massG.min))
+    throw breaksRule(`A part would weigh less than ${LIMITS.massG.min} g.`, '/parts');
   return transaction(async (trx) => {
     const first = await changeBatchIn(trx, { id, version, write: writes[0]! });
     const others: Batch[] = [];
@@ -28,9 +29,26 @@ function writesOf({ resource, inputs, around }: LoadedBatch, parts: DivideReques
   const tallest = Math.max(...parts.map(({ heightMm }) => heightMm));
   const { trimmedG, pieces: _pieces, ...kept } = pins;
   return divide(inputs.massG, parts).map((part, index) => ({
-    name: `${name}, ${parts.length === 2 ? (part.heightMm === tallest ? 'thick part' : 'thin part') : `part ${index + 1}`}`.slice(0, 120),
-    mealId, way, cutId, thicknessMm, marinadeId, tableAt, ...(notBefore ? { notBefore } : {}),
-    massG: part.massG, heightMm: part.heightMm, people: Math.max(1, Math.round(people * part.share)),
-    pins: { ...kept, pieces: 1, lengthMm: part.lengthMm, widthMm: Math.min(LIMITS.sideMm.max, Math.max(LIMITS.sideMm.min, piece.widthMm)), ...(trimmedG === undefined ? {} : { trimmedG: trimmedG * part.share }) },
+    name: `${name}, ${parts.length === 2 ? (part.heightMm === tallest ? 'thick part' : 'thin part') : `part ${index + 1}`}`.slice(
+      0,
+      120,
+    ),
+    mealId,
+    way,
+    cutId,
+    thicknessMm,
+    marinadeId,
+    tableAt,
+    ...(notBefore ? { notBefore } : {}),
+    massG: part.massG,
+    heightMm: part.heightMm,
+    people: Math.max(1, Math.round(people * part.share)),
+    pins: {
+      ...kept,
+      pieces: 1,
+      lengthMm: part.lengthMm,
+      widthMm: Math.min(LIMITS.sideMm.max, Math.max(LIMITS.sideMm.min, piece.widthMm)),
+      ...(trimmedG === undefined ? {} : { trimmedG: trimmedG * part.share }),
+    },
   }));
 }

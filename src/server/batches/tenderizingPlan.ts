@@ -3,7 +3,17 @@ import type { TenderizingPlanAnswer, TenderizingPlanRequest } from '@/contract/c
 import { fruitAfter, fruitClock, mixCharacter, usualShape } from '@/core/batches';
 import { WAY_PRACTICE } from '@/core/cooking';
 import { saltLanding, scaleMarinade } from '@/core/marinades';
-import { biteOfPlan, compareMeans, conflictsOf, judgeTenderizing, meansOf, pierces, proposeTenderizing, rinsedSodaMin, worthAdding } from '@/core/tenderizing';
+import {
+  biteOfPlan,
+  compareMeans,
+  conflictsOf,
+  judgeTenderizing,
+  meansOf,
+  pierces,
+  proposeTenderizing,
+  rinsedSodaMin,
+  worthAdding,
+} from '@/core/tenderizing';
 import { additionWords, conflictWords, meansWords, whyWords } from '@/core/words';
 import { breaksRule } from '../api/failures';
 import { readCut } from '../cuts/cuts';
@@ -19,7 +29,9 @@ export async function tenderizingPlan(request: TenderizingPlanRequest): Promise<
   const cut = await readCut(request.cut).catch(() => {
     throw breaksRule('There is no such cut.', '/cut');
   });
-  const marinade = marinadeId ? toCore(await readMarinade(marinadeId), await ingredientsOf((await currentHousehold()).id)) : undefined;
+  const marinade = marinadeId
+    ? toCore(await readMarinade(marinadeId), await ingredientsOf((await currentHousehold()).id))
+    : undefined;
   const scaled = marinade && scaleMarinade(marinade, massG);
   const marinadeMin = request.marinadeMin ?? marinade?.minutes.from ?? 0;
   const shape = request.shape ?? usualShape(way, cut);
@@ -28,22 +40,62 @@ export async function tenderizingPlan(request: TenderizingPlanRequest): Promise<
   const clock = scaled && fruitClock({ scaled, meatG: massG, thicknessMm, tempC });
   const fruitExposure = clock ? fruitAfter(clock, marinadeMin).exposure : 0;
   const mix = scaled
-    ? mixCharacter(scaled, { meatG: massG, fruitExposure, saltPercent: saltLanding(scaled.lines, { meatG: massG, meatWaterFraction: cut.composition.water, holdBackShare: marinade.holdBackShare }) })
+    ? mixCharacter(scaled, {
+        meatG: massG,
+        fruitExposure,
+        saltPercent: saltLanding(scaled.lines, {
+          meatG: massG,
+          meatWaterFraction: cut.composition.water,
+          holdBackShare: marinade.holdBackShare,
+        }),
+      })
     : { acid: false, strongFruit: false, fruitExposure: 0, saltPercent: 0, starchPercent: 0 };
   const hurried = minutesLeft !== undefined && minutesLeft < rinsedSodaMin(massG, thicknessMm) + marinadeMin;
   const proposal = proposeTenderizing({ cut, shape, thicknessMm, mix, hurried });
   const chosen = { soda: choice?.soda ?? proposal.soda, force: choice?.force ?? proposal.force };
   const pierced = Boolean(choice?.pierced) || pierces(chosen.force);
   const conflicts = conflictsOf({ ...mix, soda: chosen.soda, pierced, sour: scaled?.sour ?? false, marinadeMin });
-  const why = whyWords({ reason: proposal.sodaReason, forceReason: proposal.forceReason }, judgeTenderizing(cut, { way, fibreLengthMm, thicknessMm }), STYLE);
+  const why = whyWords(
+    { reason: proposal.sodaReason, forceReason: proposal.forceReason },
+    judgeTenderizing(cut, { way, fibreLengthMm, thicknessMm }),
+    STYLE,
+  );
   const eaten = { cut, fibreLengthMm, mix };
-  const longestMin = Math.min(minutesLeft ?? Infinity, marinade?.minutes.to ?? Infinity, WAY_PRACTICE[way].marinadeMin.to);
-  const additions = marinade ? worthAdding({ ...eaten, choice: chosen, pierced, shape, inPan: way === 'stir-fry', thicknessMm, tempC, marinadeMin, longestMin }) : [];
+  const longestMin = Math.min(
+    minutesLeft ?? Infinity,
+    marinade?.minutes.to ?? Infinity,
+    WAY_PRACTICE[way].marinadeMin.to,
+  );
+  const additions = marinade
+    ? worthAdding({
+        ...eaten,
+        choice: chosen,
+        pierced,
+        shape,
+        inPan: way === 'stir-fry',
+        thicknessMm,
+        tempC,
+        marinadeMin,
+        longestMin,
+      })
+    : [];
   return {
-    proposed: { soda: proposal.soda, force: proposal.force, when: proposal.when, means: proposal.means, title: meansWords(proposal.means), why, bite: biteOfPlan(eaten, proposal) },
-    chosen: { ...chosen, means: meansOf(chosen, mix), bite: biteOfPlan(eaten, chosen), conflicts: conflicts.map((code) => ({ code, ...conflictWords(code) })) },
+    proposed: {
+      soda: proposal.soda,
+      force: proposal.force,
+      when: proposal.when,
+      means: proposal.means,
+      title: meansWords(proposal.means),
+      why,
+      bite: biteOfPlan(eaten, proposal),
+    },
+    chosen: {
+      ...chosen,
+      means: meansOf(chosen, mix),
+      bite: biteOfPlan(eaten, chosen),
+      conflicts: conflicts.map((code) => ({ code, ...conflictWords(code) })),
+    },
     worthAdding: additions.map((advice) => ({ ...advice, ...additionWords(advice, STYLE) })),
     alternatives: compareMeans({ cut, shape, fibreLengthMm, thicknessMm, massG, fruitExposure }),
   };
 }
-

@@ -12,16 +12,31 @@ import { currentHousehold } from '../kitchen/kitchen';
 const TABLE = 'cut';
 const CUT_VERSION = 1;
 
-const toCore = (row: CutRow): Cut => ({ ...storedCut.parse(row.cut), id: row.id, name: row.name, animal: row.animal as Animal, own: true });
+const toCore = (row: CutRow): Cut => ({
+  ...storedCut.parse(row.cut),
+  id: row.id,
+  name: row.name,
+  animal: row.animal as Animal,
+  own: true,
+});
 
-const toResource = ({ own = false, ...cut }: Cut, version = 0): CutResource => ({ ...cut, otherNames: [...cut.otherNames], own, version });
+const toResource = ({ own = false, ...cut }: Cut, version = 0): CutResource => ({
+  ...cut,
+  otherNames: [...cut.otherNames],
+  own,
+  version,
+});
 
 function toRow({ name, animal, ...cut }: CutWrite): Partial<CutRow> {
   return { name, animal, cut_version: CUT_VERSION, cut };
 }
 
 /** The catalogue and the household's own cuts; `all` with those put away, which batches may still be of. */
-export async function cutsOf(householdId: string, { all = false }: { all?: boolean } = {}, db: Db = database()): Promise<Cut[]> {
+export async function cutsOf(
+  householdId: string,
+  { all = false }: { all?: boolean } = {},
+  db: Db = database(),
+): Promise<Cut[]> {
   const rows = await allCuts(db, { householdId });
   return [...rows.filter((row) => all || !row.deleted_at).map(toCore), ...CUTS];
 }
@@ -32,11 +47,18 @@ export async function ownCuts(householdId: string, keep?: Cut): Promise<Cut[]> {
   return keep?.own && !own.some(({ id }) => id === keep.id) ? [...own, keep] : own;
 }
 
-export async function listCuts({ limit, offset, q }: Page & { q?: string }): Promise<{ items: CutResource[]; total: number }> {
+export async function listCuts({
+  limit,
+  offset,
+  q,
+}: Page & { q?: string }): Promise<{ items: CutResource[]; total: number }> {
   const { id: householdId } = await currentHousehold();
   const found = searchCuts(q ?? '', await cutsOf(householdId));
   const versions = new Map((await allCuts(database(), { householdId })).map(({ id, version }) => [id, version]));
-  return { items: found.slice(offset, offset + limit).map((cut) => toResource(cut, versions.get(cut.id))), total: found.length };
+  return {
+    items: found.slice(offset, offset + limit).map((cut) => toResource(cut, versions.get(cut.id))),
+    total: found.length,
+  };
 }
 
 export async function readCut(id: string): Promise<CutResource> {

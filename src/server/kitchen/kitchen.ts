@@ -8,7 +8,13 @@ import { isZone } from '@/core/times';
 import { dialProblemWords } from '@/core/words';
 import { USUAL_MEASURES, type OwnedMeasure } from '@/core/units';
 import { database, type Db } from '@/data/connection';
-import { ensureHousehold, firstHousehold, insertIngredients, listIngredients, updateHousehold } from '@/data/households';
+import {
+  ensureHousehold,
+  firstHousehold,
+  insertIngredients,
+  listIngredients,
+  updateHousehold,
+} from '@/data/households';
 import { replaceLines } from '@/data/marinades';
 import type { HouseholdRow, IngredientRow, MarinadeRow } from '@/data/tables';
 import { insertRow } from '@/data/versioned';
@@ -18,7 +24,9 @@ import { ingredientRow, toIngredient } from '../ingredients/ingredientRow';
 /** The one household there is for now; made, with ingredients and a starter book, when first asked for. */
 export async function currentHousehold(): Promise<HouseholdRow> {
   const zone = initialZone();
-  return (await firstHousehold()) ?? ensureHousehold({ name: 'Our kitchen', zone: isZone(zone) ? zone : 'UTC' }, furnish);
+  return (
+    (await firstHousehold()) ?? ensureHousehold({ name: 'Our kitchen', zone: isZone(zone) ? zone : 'UTC' }, furnish)
+  );
 }
 
 export async function readHousehold(): Promise<Household> {
@@ -27,15 +35,31 @@ export async function readHousehold(): Promise<Household> {
 
 export async function changeHousehold({ freezer, slicerStacks, ...values }: HouseholdWrite): Promise<Household> {
   const dial = slicerStacks && slicerStacks.length > 1 ? fitDial(slicerStacks) : undefined;
-  if (dial && !dial.ok) throw breaksRule(dialProblemWords(dial.problem, { system: 'metric', locale: 'en' }), '/slicerStacks');
+  if (dial && !dial.ok)
+    throw breaksRule(dialProblemWords(dial.problem, { system: 'metric', locale: 'en' }), '/slicerStacks');
   const household = await currentHousehold();
   const learned = freezer && { ...freezer, known: freezer.known ?? freezerOf(household).known };
-  return toHousehold(await updateHousehold(household.id, { ...values, ...(learned ? { freezer: learned } : {}), ...(slicerStacks ? { slicer_stacks: slicerStacks } : {}) }));
+  return toHousehold(
+    await updateHousehold(household.id, {
+      ...values,
+      ...(learned ? { freezer: learned } : {}),
+      ...(slicerStacks ? { slicer_stacks: slicerStacks } : {}),
+    }),
+  );
 }
 
 function toHousehold(row: HouseholdRow): Household {
   const { id, name, zone, version, currency } = row;
-  return { id, name, zone, version, currency, measures: ownedMeasures(row).map((measure) => measure.id), freezer: freezerOf(row), slicerStacks: row.slicer_stacks ?? [] };
+  return {
+    id,
+    name,
+    zone,
+    version,
+    currency,
+    measures: ownedMeasures(row).map((measure) => measure.id),
+    freezer: freezerOf(row),
+    slicerStacks: row.slicer_stacks ?? [],
+  };
 }
 
 /** The freezer as it was set and learned, or a usual one. */
@@ -55,16 +79,48 @@ export function ownedMeasures({ measures }: HouseholdRow): OwnedMeasure[] {
 
 async function furnish(db: Db, household: HouseholdRow): Promise<void> {
   const scope = { householdId: household.id };
-  await insertIngredients(db, INGREDIENTS.map((one) => toRow(one, household.id)));
-  for (const { minutes, forMassG, holdBackShare, holdBackFor, heated = false, oilFirst = false, lines, name, note, ways } of STARTER_BOOK) {
+  await insertIngredients(
+    db,
+    INGREDIENTS.map((one) => toRow(one, household.id)),
+  );
+  for (const {
+    minutes,
+    forMassG,
+    holdBackShare,
+    holdBackFor,
+    heated = false,
+    oilFirst = false,
+    lines,
+    name,
+    note,
+    ways,
+  } of STARTER_BOOK) {
     const row = await insertRow<MarinadeRow>(db, 'marinade', scope, {
-      name, note, ways, for_mass_g: forMassG, minutes_from: minutes.from, minutes_to: minutes.to, hold_back_share: holdBackShare, hold_back_for: holdBackFor ?? null, heated, oil_first: oilFirst,
+      name,
+      note,
+      ways,
+      for_mass_g: forMassG,
+      minutes_from: minutes.from,
+      minutes_to: minutes.to,
+      hold_back_share: holdBackShare,
+      hold_back_for: holdBackFor ?? null,
+      heated,
+      oil_first: oilFirst,
     });
-    await replaceLines(db, scope, row.id, lines.map((line) => ({ ingredient_id: line.ingredientId, mass_g: line.massG, note: line.note ?? '' })));
+    await replaceLines(
+      db,
+      scope,
+      row.id,
+      lines.map((line) => ({ ingredient_id: line.ingredientId, mass_g: line.massG, note: line.note ?? '' })),
+    );
   }
 }
 
-const toRow = (one: Ingredient, householdId: string): Partial<IngredientRow> => ({ household_id: householdId, id: one.id, ...ingredientRow(one) });
+const toRow = (one: Ingredient, householdId: string): Partial<IngredientRow> => ({
+  household_id: householdId,
+  id: one.id,
+  ...ingredientRow(one),
+});
 
 /**
  * The household's ingredients as the core knows them: its own first, then those that come with Mince by their present figures; last its own that were
@@ -75,7 +131,11 @@ export async function ingredientsOf(householdId: string, db: Db = database()): P
   const rows = await listIngredients(householdId, db);
   const known = new Set(rows.map(({ id }) => id));
   const missing = INGREDIENTS.filter(({ id }) => !known.has(id));
-  if (missing.length > 0) await insertIngredients(db, missing.map((one) => toRow(one, householdId)));
+  if (missing.length > 0)
+    await insertIngredients(
+      db,
+      missing.map((one) => toRow(one, householdId)),
+    );
   const builtIn = new Set(INGREDIENTS.map(({ id }) => id));
   const own = rows.filter(({ id }) => !builtIn.has(id)).map(toIngredient);
   return [...own.filter(({ removed }) => !removed), ...INGREDIENTS, ...own.filter(({ removed }) => removed)];

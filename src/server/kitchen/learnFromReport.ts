@@ -12,7 +12,8 @@ import { toBatchEvent, toEvent } from '../batches/events';
 /** Checks what a report on the freezer carries. */
 export function readReport({ payload }: EventWrite) {
   const read = firmnessPayload.safeParse(payload);
-  if (!read.success) throw breaksRule('A report says too-soft, right or too-hard, and may say after how many minutes.', '/payload');
+  if (!read.success)
+    throw breaksRule('A report says too-soft, right or too-hard, and may say after how many minutes.', '/payload');
   return read.data;
 }
 
@@ -20,7 +21,16 @@ export function readReport({ payload }: EventWrite) {
  * One report of how the meat cut teaches the kitchen's freezer, within the transaction that records it: so a retry teaches nothing twice.
  * The minutes are those reported, else those between going in and coming out, else the planned ones. A block that came frozen teaches nothing.
  */
-export async function learnFromReport(db: Db, { householdId, batchId, inputs, around }: { householdId: string; batchId: string; inputs: BatchInputs; around: Surroundings }, write: EventWrite): Promise<void> {
+export async function learnFromReport(
+  db: Db,
+  {
+    householdId,
+    batchId,
+    inputs,
+    around,
+  }: { householdId: string; batchId: string; inputs: BatchInputs; around: Surroundings },
+  write: EventWrite,
+): Promise<void> {
   const { report, minutes } = readReport(write);
   const { firm } = planBatch(inputs, around);
   if (firm.state.is === 'frozen' || !firm.needed) return;

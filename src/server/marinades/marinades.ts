@@ -23,30 +23,62 @@ function toResource(row: MarinadeRow, lines: readonly MarinadeLineRow[]): Marina
     heated: row.heated,
     oilFirst: row.oil_first,
     ...(row.hold_back_for ? { holdBackFor: row.hold_back_for as HoldBackPurpose } : {}),
-    lines: lines.filter((line) => line.marinade_id === row.id).map(({ ingredient_id, mass_g, note }) => ({ ingredientId: ingredient_id, massG: mass_g, note })),
+    lines: lines
+      .filter((line) => line.marinade_id === row.id)
+      .map(({ ingredient_id, mass_g, note }) => ({ ingredientId: ingredient_id, massG: mass_g, note })),
   };
 }
 
-const toRow = ({ name, note, ways, forMassG, minutes, holdBackShare, holdBackFor, heated, oilFirst }: MarinadeWrite): Partial<MarinadeRow> => ({
-  name, note, ways, for_mass_g: forMassG, minutes_from: Math.round(minutes.from), minutes_to: Math.round(minutes.to), hold_back_share: holdBackShare, hold_back_for: holdBackFor ?? null, heated, oil_first: oilFirst,
+const toRow = ({
+  name,
+  note,
+  ways,
+  forMassG,
+  minutes,
+  holdBackShare,
+  holdBackFor,
+  heated,
+  oilFirst,
+}: MarinadeWrite): Partial<MarinadeRow> => ({
+  name,
+  note,
+  ways,
+  for_mass_g: forMassG,
+  minutes_from: Math.round(minutes.from),
+  minutes_to: Math.round(minutes.to),
+  hold_back_share: holdBackShare,
+  hold_back_for: holdBackFor ?? null,
+  heated,
+  oil_first: oilFirst,
 });
 
-const lineRows = (write: MarinadeWrite) => write.lines.map((line) => ({ ingredient_id: line.ingredientId, mass_g: line.massG, note: line.note }));
+const lineRows = (write: MarinadeWrite) =>
+  write.lines.map((line) => ({ ingredient_id: line.ingredientId, mass_g: line.massG, note: line.note }));
 
 async function withLines(db: Db, householdId: string, rows: MarinadeRow[]): Promise<MarinadeResource[]> {
-  const lines = await linesOf(db, { householdId }, rows.map(({ id }) => id));
+  const lines = await linesOf(
+    db,
+    { householdId },
+    rows.map(({ id }) => id),
+  );
   return rows.map((row) => toResource(row, lines));
 }
 
 async function checkIngredients(householdId: string, write: MarinadeWrite): Promise<void> {
   const known = new Set((await ingredientsOf(householdId)).map(({ id }) => id));
   const odd = write.lines.findIndex(({ ingredientId }) => !known.has(ingredientId));
-  if (odd >= 0) throw breaksRule(`There is no ingredient “${write.lines[odd]!.ingredientId}”.`, `/lines/${odd}/ingredientId`);
+  if (odd >= 0)
+    throw breaksRule(`There is no ingredient “${write.lines[odd]!.ingredientId}”.`, `/lines/${odd}/ingredientId`);
 }
 
 export async function listMarinades(page: Page): Promise<{ items: MarinadeResource[]; total: number }> {
   const { id: householdId } = await currentHousehold();
-  const { rows, total } = await listRows<MarinadeRow>(database(), TABLE, { householdId }, { ...page, orderBy: [{ column: 'name', order: 'asc' }] });
+  const { rows, total } = await listRows<MarinadeRow>(
+    database(),
+    TABLE,
+    { householdId },
+    { ...page, orderBy: [{ column: 'name', order: 'asc' }] },
+  );
   return { items: await withLines(database(), householdId, rows), total };
 }
 
@@ -67,7 +99,11 @@ export async function createMarinade(write: MarinadeWrite): Promise<MarinadeReso
   });
 }
 
-export async function changeMarinade(id: string, version: number | undefined, write: MarinadeWrite): Promise<MarinadeResource> {
+export async function changeMarinade(
+  id: string,
+  version: number | undefined,
+  write: MarinadeWrite,
+): Promise<MarinadeResource> {
   const { id: householdId } = await currentHousehold();
   await checkIngredients(householdId, write);
   return transaction(async (trx) => {
@@ -90,7 +126,11 @@ export async function restoreMarinade(id: string): Promise<MarinadeResource> {
 }
 
 /** Marinades as the core takes them, those put away included: batches made with them still stand. */
-export async function coreMarinades(db: Db, householdId: string, ingredients: readonly Ingredient[]): Promise<Map<string, Marinade>> {
+export async function coreMarinades(
+  db: Db,
+  householdId: string,
+  ingredients: readonly Ingredient[],
+): Promise<Map<string, Marinade>> {
   const rows = await allMarinades(db, { householdId });
   return new Map((await withLines(db, householdId, rows)).map((one) => [one.id, toCore(one, ingredients)]));
 }

@@ -1,6 +1,23 @@
 import 'server-only';
 import type { MarinadeAnswer, MarinadeRequest, ParseAnswer } from '@/contract/calculations';
-import { coatCheck, findIngredient, meatForBag, measureIngredient, parseLines, saltLanding, scaleMarinade, solveSalt, solveSugar, substitute, USUAL_WATER_FRACTION, type Ingredient, type Marinade, type MarinadeLine, type ParsedLine, type Solved } from '@/core/marinades';
+import {
+  coatCheck,
+  findIngredient,
+  meatForBag,
+  measureIngredient,
+  parseLines,
+  saltLanding,
+  scaleMarinade,
+  solveSalt,
+  solveSugar,
+  substitute,
+  USUAL_WATER_FRACTION,
+  type Ingredient,
+  type Marinade,
+  type MarinadeLine,
+  type ParsedLine,
+  type Solved,
+} from '@/core/marinades';
 import { SODIUM_IN_SALT } from '@/core/safety';
 import type { OwnedMeasure } from '@/core/units';
 import { writeMarinade } from '@/formats/markdown/writeMarinade';
@@ -20,21 +37,81 @@ export async function workOutMarinade(request: MarinadeRequest): Promise<Marinad
   const meatG = meatOf(request, marinade);
   const holdBackShare = request.holdBackShare ?? marinade.holdBackShare;
   const meat = { meatG, meatWaterFraction: request.meatWaterFraction ?? USUAL_WATER_FRACTION, holdBackShare };
-  const { lines: swapped, changes, left } = substitute(scaleMarinade(marinade, meatG, holdBackShare).lines, request, ingredients);
-  const sweet = request.sugarPercent === undefined ? swapped : reached(solveSugar(swapped, meat, { targetPercent: request.sugarPercent, sugar: findIngredient('sugar', ingredients)! }), '/sugarPercent');
-  const lines = request.saltPercent === undefined ? sweet : reached(solveSalt(sweet, meat, { targetPercent: request.saltPercent, salt: findIngredient('salt-fine', ingredients)! }), '/saltPercent');
+  const {
+    lines: swapped,
+    changes,
+    left,
+  } = substitute(scaleMarinade(marinade, meatG, holdBackShare).lines, request, ingredients);
+  const sweet =
+    request.sugarPercent === undefined
+      ? swapped
+      : reached(
+          solveSugar(swapped, meat, {
+            targetPercent: request.sugarPercent,
+            sugar: findIngredient('sugar', ingredients)!,
+          }),
+          '/sugarPercent',
+        );
+  const lines =
+    request.saltPercent === undefined
+      ? sweet
+      : reached(
+          solveSalt(sweet, meat, {
+            targetPercent: request.saltPercent,
+            salt: findIngredient('salt-fine', ingredients)!,
+          }),
+          '/saltPercent',
+        );
 
   const scaled = scaleMarinade({ ...marinade, forMassG: meatG, lines }, meatG, holdBackShare);
-  const measured = scaled.lines.map(({ ingredient, massG }) => measureIngredient(ingredient, massG, ownedMeasures(household)));
+  const measured = scaled.lines.map(({ ingredient, massG }) =>
+    measureIngredient(ingredient, massG, ownedMeasures(household)),
+  );
   const equilibriumSaltPercent = saltLanding(lines, meat);
   const { massG, saltG, sugarG, waterG, allergens, alcohol, glutamate } = scaled.whole;
   const mixMl = measured.reduce((sum, { volumeMl }) => sum + volumeMl, 0) * (1 - holdBackShare);
   return {
     meatG,
-    lines: scaled.lines.map(({ ingredient, massG: lineG }, index) => ({ ingredient: ingredient.id, name: ingredient.name, massG: lineG, volumeMl: measured[index]!.volumeMl, spoken: measured[index]!.spoken, errorPercent: measured[index]!.errorPercent })),
-    massG, saltG, sugarG, waterG, heldBackG: scaled.heldBackG, equilibriumSaltPercent, allergens, alcohol, glutamate, changes, left,
-    coat: request.areaM2 === undefined ? null : coatCheck({ mixMl, areaM2: request.areaM2, meatG, clinging: scaled.lines.some(({ ingredient }) => ingredient.kind === 'fruit' || ingredient.kind === 'starch') }),
-    perPerson: people === undefined ? null : { sodiumMg: { from: (equilibriumSaltPercent / 100) * meatG * SODIUM_IN_SALT * 1000 / people, to: (saltG * SODIUM_IN_SALT * 1000) / people }, sugarG: sugarG / people },
+    lines: scaled.lines.map(({ ingredient, massG: lineG }, index) => ({
+      ingredient: ingredient.id,
+      name: ingredient.name,
+      massG: lineG,
+      volumeMl: measured[index]!.volumeMl,
+      spoken: measured[index]!.spoken,
+      errorPercent: measured[index]!.errorPercent,
+    })),
+    massG,
+    saltG,
+    sugarG,
+    waterG,
+    heldBackG: scaled.heldBackG,
+    equilibriumSaltPercent,
+    allergens,
+    alcohol,
+    glutamate,
+    changes,
+    left,
+    coat:
+      request.areaM2 === undefined
+        ? null
+        : coatCheck({
+            mixMl,
+            areaM2: request.areaM2,
+            meatG,
+            clinging: scaled.lines.some(
+              ({ ingredient }) => ingredient.kind === 'fruit' || ingredient.kind === 'starch',
+            ),
+          }),
+    perPerson:
+      people === undefined
+        ? null
+        : {
+            sodiumMg: {
+              from: ((equilibriumSaltPercent / 100) * meatG * SODIUM_IN_SALT * 1000) / people,
+              to: (saltG * SODIUM_IN_SALT * 1000) / people,
+            },
+            sugarG: sugarG / people,
+          },
   };
 }
 
@@ -46,7 +123,10 @@ function meatOf({ meatG, people, eachG, bagMl }: MarinadeRequest, marinade: Mari
   return meatForBag(bagMl!, mixMl / marinade.forMassG);
 }
 
-async function mixOf({ lines, marinadeId, forMassG, meatG = 1000 }: MarinadeRequest, ingredients: readonly Ingredient[]): Promise<Marinade> {
+async function mixOf(
+  { lines, marinadeId, forMassG, meatG = 1000 }: MarinadeRequest,
+  ingredients: readonly Ingredient[],
+): Promise<Marinade> {
   if (marinadeId) return toCore(await readMarinade(marinadeId), ingredients);
   const mix = lines!.map((line, index) => {
     if (typeof line === 'string') return readLine(line, index, ingredients);
@@ -59,23 +139,40 @@ async function mixOf({ lines, marinadeId, forMassG, meatG = 1000 }: MarinadeRequ
 
 function readLine(text: string, index: number, ingredients: readonly Ingredient[]): MarinadeLine {
   const [{ ingredientId, massG }] = parseLines(text.replace(/\s+/g, ' '), ingredients) as [ParsedLine];
-  if (ingredientId === null || !massG) throw breaksRule(ingredientId === null ? `“${text}”: no ingredient that is known here.` : `“${text}”: how much of it?`, `/lines/${index}`);
+  if (ingredientId === null || !massG)
+    throw breaksRule(
+      ingredientId === null ? `“${text}”: no ingredient that is known here.` : `“${text}”: how much of it?`,
+      `/lines/${index}`,
+    );
   return { ingredient: findIngredient(ingredientId, ingredients)!, massG };
 }
 
 function reached(solved: Solved, pointer: string) {
   if (solved.ok) return solved.lines;
   const say = (percent: number) => Math.round(percent * 100) / 100;
-  throw breaksRule(`That cannot be reached with these ingredients; between ${say(solved.from)} and ${say(solved.to)} % can.`, pointer);
+  throw breaksRule(
+    `That cannot be reached with these ingredients; between ${say(solved.from)} and ${say(solved.to)} % can.`,
+    pointer,
+  );
 }
 
 /** Pasted text to lines; a recipe in JSON-LD says its name and more besides. */
-export async function readPasted({ text, decimalComma }: { text: string; decimalComma?: boolean }): Promise<ParseAnswer> {
+export async function readPasted({
+  text,
+  decimalComma,
+}: {
+  text: string;
+  decimalComma?: boolean;
+}): Promise<ParseAnswer> {
   const ingredients = (await ingredientsOf((await currentHousehold()).id)).filter(({ removed }) => !removed);
   const recipe = /^\s*[[{]/.test(text) ? readRecipe(text) : undefined;
   const asked = recipe ? recipe.lines.map((line) => line.split(' | ')) : undefined;
   const parsed = parseLines(asked ? asked.map(([line]) => line).join('\n') : text, ingredients, decimalComma);
-  const lines = parsed.map(({ ingredientId, ...line }, index) => ({ ...line, ingredient: ingredientId, note: asked?.[index]?.[1] ?? line.note }));
+  const lines = parsed.map(({ ingredientId, ...line }, index) => ({
+    ...line,
+    ingredient: ingredientId,
+    note: asked?.[index]?.[1] ?? line.note,
+  }));
   const { lines: _lines, holdBackFor: _purpose, ...said } = recipe ?? { lines: [] };
   return { lines, ...said };
 }
@@ -85,13 +182,36 @@ async function asText(id: string): Promise<{ text: MarinadeText; marinade: Marin
   const resource = await readMarinade(id);
   const marinade = toCore(resource, await ingredientsOf(household.id));
   const { name, note, ways, forMassG, minutes, holdBackShare, holdBackFor, heated, oilFirst } = resource;
-  const lines = marinade.lines.map(({ ingredient, massG, note: lineNote = '' }) => ({ name: ingredient.name, massG, note: lineNote }));
-  return { text: { name, note, ways, forMassG, minutes, holdBackShare, ...(holdBackFor ? { holdBackFor } : {}), heated, oilFirst, lines }, marinade, measures: ownedMeasures(household) };
+  const lines = marinade.lines.map(({ ingredient, massG, note: lineNote = '' }) => ({
+    name: ingredient.name,
+    massG,
+    note: lineNote,
+  }));
+  return {
+    text: {
+      name,
+      note,
+      ways,
+      forMassG,
+      minutes,
+      holdBackShare,
+      ...(holdBackFor ? { holdBackFor } : {}),
+      heated,
+      oilFirst,
+      lines,
+    },
+    marinade,
+    measures: ownedMeasures(household),
+  };
 }
 
-export const marinadeAsRecipe = async (id: string): Promise<string> => JSON.stringify(writeRecipe((await asText(id)).text), null, 2);
+export const marinadeAsRecipe = async (id: string): Promise<string> =>
+  JSON.stringify(writeRecipe((await asText(id)).text), null, 2);
 
 export async function marinadeAsMarkdown(id: string): Promise<string> {
   const { text, marinade, measures } = await asText(id);
-  return writeMarinade(text, marinade.lines.map(({ ingredient, massG }) => measureIngredient(ingredient, massG, measures).spoken));
+  return writeMarinade(
+    text,
+    marinade.lines.map(({ ingredient, massG }) => measureIngredient(ingredient, massG, measures).spoken),
+  );
 }

@@ -12,11 +12,22 @@ import { stampsOf } from '../stamps';
 
 const TABLE = 'meal';
 
-export const toMeal = (row: MealRow): Meal => ({ ...stampsOf(row), name: row.name, tableAt: row.table_at.toISOString(), zone: row.zone, people: row.people });
+export const toMeal = (row: MealRow): Meal => ({
+  ...stampsOf(row),
+  name: row.name,
+  tableAt: row.table_at.toISOString(),
+  zone: row.zone,
+  people: row.people,
+});
 
 export async function listMeals(page: Page): Promise<{ items: Meal[]; total: number }> {
   const { id: householdId } = await currentHousehold();
-  const { rows, total } = await listRows<MealRow>(database(), TABLE, { householdId }, { ...page, orderBy: [{ column: 'table_at', order: 'desc' }] });
+  const { rows, total } = await listRows<MealRow>(
+    database(),
+    TABLE,
+    { householdId },
+    { ...page, orderBy: [{ column: 'table_at', order: 'desc' }] },
+  );
   return { items: rows.map(toMeal), total };
 }
 
@@ -29,19 +40,38 @@ export async function readMeal(id: string): Promise<Meal> {
 
 export async function createMeal({ name, tableAt, people }: MealWrite): Promise<Meal> {
   const { id: householdId, zone } = await currentHousehold();
-  return toMeal(await insertRow<MealRow>(database(), TABLE, { householdId }, { name, table_at: new Date(tableAt), zone, people }));
+  return toMeal(
+    await insertRow<MealRow>(database(), TABLE, { householdId }, { name, table_at: new Date(tableAt), zone, people }),
+  );
 }
 
 /** Batches planned for the meal's hour move with it, and are planned anew; those with an hour of their own stay. */
-export async function changeMeal(id: string, version: number | undefined, { name, tableAt, people }: MealWrite): Promise<Meal> {
+export async function changeMeal(
+  id: string,
+  version: number | undefined,
+  { name, tableAt, people }: MealWrite,
+): Promise<Meal> {
   const household = await currentHousehold();
   const scope = { householdId: household.id };
   return transaction(async (trx) => {
     const before = await findRow<MealRow>(trx, TABLE, scope, id);
-    const row = await updateRow<MealRow>(trx, TABLE, scope, { id, version, values: { name, table_at: new Date(tableAt), zone: household.zone, people } });
+    const row = await updateRow<MealRow>(trx, TABLE, scope, {
+      id,
+      version,
+      values: { name, table_at: new Date(tableAt), zone: household.zone, people },
+    });
     if (!row || !before) throw notFound('meal');
-    const moved = await moveBatches(trx, scope, { mealId: id, from: before.table_at, to: row.table_at, zone: household.zone });
-    const batches = await loadBatches(trx, household, (await batchesOfMeal(trx, scope, id)).filter((batch) => moved.includes(batch.id)));
+    const moved = await moveBatches(trx, scope, {
+      mealId: id,
+      from: before.table_at,
+      to: row.table_at,
+      zone: household.zone,
+    });
+    const batches = await loadBatches(
+      trx,
+      household,
+      (await batchesOfMeal(trx, scope, id)).filter((batch) => moved.includes(batch.id)),
+    );
     for (const { resource, inputs, around } of batches) {
       const { schedule } = planBatch(inputs, around);
       await replaceJobs(trx, scope, resource.id, schedule.ok ? schedule.jobs : []);
@@ -52,7 +82,8 @@ export async function changeMeal(id: string, version: number | undefined, { name
 
 export async function removeMeal(id: string, version?: number): Promise<void> {
   const { id: householdId } = await currentHousehold();
-  if ((await batchesOfMeal(database(), { householdId }, id)).length > 0) throw breaksRule('There are batches in this meal. Remove or move them first.');
+  if ((await batchesOfMeal(database(), { householdId }, id)).length > 0)
+    throw breaksRule('There are batches in this meal. Remove or move them first.');
   if (!(await removeRow(database(), TABLE, { householdId }, { id, version }))) throw notFound('meal');
 }
 

@@ -9,7 +9,13 @@ export async function loadCuts(): Promise<Cut[]> {
 }
 
 /** What a form for an own cut begins with: the one to change, or one to start from. */
-export async function loadCutForm({ from, edit }: { from?: string; edit?: string }): Promise<{ cuts: Cut[]; from: Cut; edit?: CutResource }> {
+export async function loadCutForm({
+  from,
+  edit,
+}: {
+  from?: string;
+  edit?: string;
+}): Promise<{ cuts: Cut[]; from: Cut; edit?: CutResource }> {
   const cuts = await loadCuts();
   const known = edit ? await readCut(edit) : undefined;
   return { cuts, from: findCut(from ?? '', cuts) ?? CUTS[0]!, ...(known?.own ? { edit: known } : {}) };

@@ -33,23 +33,41 @@ export function toPlanned({ resource, inputs, around }: LoadedBatch, style: Form
     cautions: plan.cautions,
     ...(plan.firm.needed && plan.firm.checkFromMin < plan.firm.minutes ? { checkFirmMin: plan.firm.checkFromMin } : {}),
     ...(schedule.ok ? {} : { refusal: scheduleWords(schedule.problem) }),
-    jobs: jobs.map((job) => ({ ...job, batchId: resource.id, ...jobWords(job, { plan, inputs, around }, style), cautions: cautionsAt(job.key, plan.cautions) })),
+    jobs: jobs.map((job) => ({
+      ...job,
+      batchId: resource.id,
+      ...jobWords(job, { plan, inputs, around }, style),
+      cautions: cautionsAt(job.key, plan.cautions),
+    })),
   };
 }
 
 /** Everything kitchen mode needs at once, so that it goes on when the network does not. */
-export async function loadKitchen(which: { batchId?: string; mealId?: string }, style: FormatStyle): Promise<KitchenPage> {
+export async function loadKitchen(
+  which: { batchId?: string; mealId?: string },
+  style: FormatStyle,
+): Promise<KitchenPage> {
   const household = await currentHousehold();
   if (which.batchId) {
     const loaded = await loadBatch(which.batchId);
-    return { title: loaded.resource.name, zone: household.zone, batches: [toPlanned(loaded, style)], events: await listEvents([which.batchId]) };
+    return {
+      title: loaded.resource.name,
+      zone: household.zone,
+      batches: [toPlanned(loaded, style)],
+      events: await listEvents([which.batchId]),
+    };
   }
-  const meal = which.mealId ? await findRow<MealRow>(database(), 'meal', { householdId: household.id }, which.mealId) : undefined;
+  const meal = which.mealId
+    ? await findRow<MealRow>(database(), 'meal', { householdId: household.id }, which.mealId)
+    : undefined;
   if (!meal) throw notFound('meal');
   return { title: meal.name, zone: household.zone, ...(await loadMealBatches(meal.id, style)) };
 }
 
-export async function loadMealBatches(mealId: string, style: FormatStyle): Promise<{ batches: PlannedBatch[]; events: EventResource[] }> {
+export async function loadMealBatches(
+  mealId: string,
+  style: FormatStyle,
+): Promise<{ batches: PlannedBatch[]; events: EventResource[] }> {
   const household = await currentHousehold();
   const rows = await batchesOfMeal(database(), { householdId: household.id }, mealId);
   const loaded = await loadBatches(database(), household, rows);

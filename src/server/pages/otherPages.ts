@@ -1,6 +1,14 @@
 import 'server-only';
 import { marinadeWrite } from '@/contract/resources';
-import type { BatchPage, KitchenAround, LogEntry, MarinadeBook, MarinadeFormPage, MarinadeWork, NewBatchPage } from '@/contract/views';
+import type {
+  BatchPage,
+  KitchenAround,
+  LogEntry,
+  MarinadeBook,
+  MarinadeFormPage,
+  MarinadeWork,
+  NewBatchPage,
+} from '@/contract/views';
 import { findIngredient, STARTER_BOOK, type Ingredient, type Marinade } from '@/core/marinades';
 import { batchesById } from '@/data/batches';
 import { database } from '@/data/connection';
@@ -17,10 +25,19 @@ const ALL = { limit: 200, offset: 0 };
 const USUAL_CUT = 'chicken-thigh';
 
 /** What of the kitchen a plan in the browser needs; `cut` is among the own ones even when it was put away. */
-async function aroundOf(household: HouseholdRow, ingredients: readonly Ingredient[], cut?: Cut): Promise<KitchenAround> {
+async function aroundOf(
+  household: HouseholdRow,
+  ingredients: readonly Ingredient[],
+  cut?: Cut,
+): Promise<KitchenAround> {
   return {
-    sodaIngredient: findIngredient('soda', ingredients) ?? findIngredient('soda')!, measures: ownedMeasures(household), zone: household.zone, freezer: freezerOf(household), slicer: slicerOf(household),
-    currency: household.currency, ownCuts: await ownCuts(household.id, cut),
+    sodaIngredient: findIngredient('soda', ingredients) ?? findIngredient('soda')!,
+    measures: ownedMeasures(household),
+    zone: household.zone,
+    freezer: freezerOf(household),
+    slicer: slicerOf(household),
+    currency: household.currency,
+    ownCuts: await ownCuts(household.id, cut),
   };
 }
 
@@ -33,7 +50,12 @@ async function book(ingredients: readonly Ingredient[], keep?: Marinade): Promis
 export async function loadBatchPage(id: string): Promise<BatchPage> {
   const household = await currentHousehold();
   const [loaded, ingredients] = await Promise.all([loadBatch(id), ingredientsOf(household.id)]);
-  const [marinades, events, { items: tastings }, around] = await Promise.all([book(ingredients, loaded.around.marinade), listEvents([id]), listTastings({ ...ALL, batchId: id }), aroundOf(household, ingredients, loaded.around.cut)]);
+  const [marinades, events, { items: tastings }, around] = await Promise.all([
+    book(ingredients, loaded.around.marinade),
+    listEvents([id]),
+    listTastings({ ...ALL, batchId: id }),
+    aroundOf(household, ingredients, loaded.around.cut),
+  ]);
   return { batch: loaded.resource, cut: loaded.around.cut, marinades, events, tastings, ...around };
 }
 
@@ -41,7 +63,11 @@ export async function loadBatchPage(id: string): Promise<BatchPage> {
 export async function loadNewBatchPage(cutId: string | undefined): Promise<NewBatchPage & { cutAsked: boolean }> {
   const household = await currentHousehold();
   const ingredients = await ingredientsOf(household.id);
-  const [marinades, { items: meals }, around] = await Promise.all([book(ingredients), listMeals({ limit: 30, offset: 0 }), aroundOf(household, ingredients)]);
+  const [marinades, { items: meals }, around] = await Promise.all([
+    book(ingredients),
+    listMeals({ limit: 30, offset: 0 }),
+    aroundOf(household, ingredients),
+  ]);
   const asked = cutId === undefined ? undefined : findCut(cutId, [...around.ownCuts, ...CUTS]);
   return { marinades, meals, cut: asked ?? findCut(USUAL_CUT)!, cutAsked: asked !== undefined, ...around };
 }
@@ -50,7 +76,11 @@ export async function loadNewBatchPage(cutId: string | undefined): Promise<NewBa
 export async function loadMarinadeForm({ from, edit }: { from?: string; edit?: string }): Promise<MarinadeFormPage> {
   const household = await currentHousehold();
   const id = edit ?? from;
-  return { ingredients: await ingredientsOf(household.id), ...(id ? { from: await readMarinade(id) } : {}), edit: edit !== undefined };
+  return {
+    ingredients: await ingredientsOf(household.id),
+    ...(id ? { from: await readMarinade(id) } : {}),
+    edit: edit !== undefined,
+  };
 }
 
 export async function loadMarinadePage(id: string): Promise<MarinadeWork> {
@@ -64,22 +94,43 @@ export async function loadMarinadesPage(): Promise<MarinadeBook> {
   const [{ items }, ingredients] = await Promise.all([listMarinades(ALL), ingredientsOf(household.id)]);
   const names = new Set(items.map(({ name }) => name));
   return {
-    marinades: items.map((resource) => ({ resource, marinade: toCore(resource, ingredients), measures: ownedMeasures(household) })),
+    marinades: items.map((resource) => ({
+      resource,
+      marinade: toCore(resource, ingredients),
+      measures: ownedMeasures(household),
+    })),
     missing: STARTER_BOOK.filter(({ name }) => !names.has(name)).map((entry) => marinadeWrite.parse(entry)),
   };
 }
 
-export async function loadLogPage(offset: number, limit = 50): Promise<{ zone: string; entries: LogEntry[]; total: number }> {
+export async function loadLogPage(
+  offset: number,
+  limit = 50,
+): Promise<{ zone: string; entries: LogEntry[]; total: number }> {
   const household = await currentHousehold();
   const { items, total } = await listTastings({ offset, limit });
-  const rows = await batchesById(database(), { householdId: household.id }, items.map(({ batchId }) => batchId));
+  const rows = await batchesById(
+    database(),
+    { householdId: household.id },
+    items.map(({ batchId }) => batchId),
+  );
   const removed = new Set(rows.filter(({ deleted_at }) => deleted_at).map(({ id }) => id));
   const loaded = await loadBatches(database(), household, rows);
   const entries = items.map((tasting) => {
     const found = loaded.find(({ resource }) => resource.id === tasting.batchId);
     if (!found) return { tasting };
     const { resource, inputs, around } = found;
-    return { tasting, batch: { id: resource.id, name: resource.name, cutName: around.cut.name, marinadeName: around.marinade.name, thicknessMm: inputs.thicknessMm, removed: removed.has(resource.id) } };
+    return {
+      tasting,
+      batch: {
+        id: resource.id,
+        name: resource.name,
+        cutName: around.cut.name,
+        marinadeName: around.marinade.name,
+        thicknessMm: inputs.thicknessMm,
+        removed: removed.has(resource.id),
+      },
+    };
   });
   return { zone: household.zone, entries, total };
 }

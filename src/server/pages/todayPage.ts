@@ -13,7 +13,8 @@ const STAYS_TODAY_MS = 3 * 3_600_000;
 export async function loadToday(nowMs: number, style: FormatStyle, mealId?: string): Promise<TodayPage> {
   const household = await currentHousehold();
   const { items: meals } = await listMeals({ limit: 30, offset: 0 });
-  const id = mealId ?? (await nearestMealId(database(), { householdId: household.id }, new Date(nowMs - STAYS_TODAY_MS)));
+  const id =
+    mealId ?? (await nearestMealId(database(), { householdId: household.id }, new Date(nowMs - STAYS_TODAY_MS)));
   if (!id) return { zone: household.zone, meals, batches: [], events: [] };
   const meal = await readMeal(id);
   return { zone: household.zone, meal, meals, ...(await loadMealBatches(id, style)) };

@@ -10,20 +10,43 @@ import { stampsOf } from '../stamps';
 const TABLE = 'tasting';
 
 const toTasting = (row: TastingRow): Tasting => ({
-  ...stampsOf(row), batchId: row.batch_id, tenderness: row.tenderness, juiciness: row.juiciness, salt: row.salt, sweetness: row.sweetness, mush: row.mush, soapiness: row.soapiness,
-  note: row.note, changeNext: row.change_next, tastedAt: row.tasted_at.toISOString(),
+  ...stampsOf(row),
+  batchId: row.batch_id,
+  tenderness: row.tenderness,
+  juiciness: row.juiciness,
+  salt: row.salt,
+  sweetness: row.sweetness,
+  mush: row.mush,
+  soapiness: row.soapiness,
+  note: row.note,
+  changeNext: row.change_next,
+  tastedAt: row.tasted_at.toISOString(),
 });
 
-const toRow = ({ batchId, changeNext, tastedAt, ...scores }: TastingWrite): Partial<TastingRow> => ({ ...scores, batch_id: batchId, change_next: changeNext, tasted_at: new Date(tastedAt) });
+const toRow = ({ batchId, changeNext, tastedAt, ...scores }: TastingWrite): Partial<TastingRow> => ({
+  ...scores,
+  batch_id: batchId,
+  change_next: changeNext,
+  tasted_at: new Date(tastedAt),
+});
 
 async function checkBatch(householdId: string, batchId: string): Promise<void> {
-  if (!(await findRow(database(), 'batch', { householdId }, batchId))) throw breaksRule('There is no such batch.', '/batchId');
+  if (!(await findRow(database(), 'batch', { householdId }, batchId)))
+    throw breaksRule('There is no such batch.', '/batchId');
 }
 
-export async function listTastings({ batchId, ...page }: Page & { batchId?: string }): Promise<{ items: Tasting[]; total: number }> {
+export async function listTastings({
+  batchId,
+  ...page
+}: Page & { batchId?: string }): Promise<{ items: Tasting[]; total: number }> {
   const { id: householdId } = await currentHousehold();
   const where = batchId ? { batch_id: batchId } : {};
-  const { rows, total } = await listRows<TastingRow>(database(), TABLE, { householdId }, { ...page, where, orderBy: [{ column: 'tasted_at', order: 'desc' }] });
+  const { rows, total } = await listRows<TastingRow>(
+    database(),
+    TABLE,
+    { householdId },
+    { ...page, where, orderBy: [{ column: 'tasted_at', order: 'desc' }] },
+  );
   return { items: rows.map(toTasting), total };
 }
 

@@ -7,4 +7,8 @@ export const LOOKS = {
 } as const;
 
 export const buttonLook = (look: keyof typeof LOOKS = 'main') =>
-  clsx('inline-flex min-h-10 items-center justify-center gap-2 rounded font-semibold', look === 'quiet' ? 'px-1' : 'px-4 py-2', LOOKS[look]);
+  clsx(
+    'inline-flex min-h-10 items-center justify-center gap-2 rounded font-semibold',
+    look === 'quiet' ? 'px-1' : 'px-4 py-2',
+    LOOKS[look],
+  );

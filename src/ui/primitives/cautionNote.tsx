@@ -19,7 +19,12 @@ export function CautionNote({ caution }: { caution: Caution }) {
   return (
     <li className={clsx('flex gap-2.5 rounded border px-3 py-2.5 text-[14px]', mark.look)}>
       <svg width="16" height="16" viewBox="0 0 16 16" className="mt-0.5 shrink-0" aria-hidden="true">
-        <path d={mark.path} fill={caution.guards === 'result' ? 'none' : 'var(--color-brass)'} stroke={caution.guards === 'result' ? 'var(--color-muted)' : 'none'} strokeWidth="1.5" />
+        <path
+          d={mark.path}
+          fill={caution.guards === 'result' ? 'none' : 'var(--color-brass)'}
+          stroke={caution.guards === 'result' ? 'var(--color-muted)' : 'none'}
+          strokeWidth="1.5"
+        />
       </svg>
       <div>
         <span className="sr-only">{mark.word}: </span>
@@ -33,8 +38,14 @@ export function CautionList({ cautions }: { cautions: readonly Caution[] }) {
   if (cautions.length === 0) return null;
   return (
     <div>
-      <ul className="space-y-2">{cautions.map((caution) => <CautionNote key={caution.code} caution={caution} />)}</ul>
-      {cautions.some(({ guards }) => guards === 'illness') && <p className="mt-2 text-[12px] text-muted">{GUIDANCE_LINE}</p>}
+      <ul className="space-y-2">
+        {cautions.map((caution) => (
+          <CautionNote key={caution.code} caution={caution} />
+        ))}
+      </ul>
+      {cautions.some(({ guards }) => guards === 'illness') && (
+        <p className="mt-2 text-[12px] text-muted">{GUIDANCE_LINE}</p>
+      )}
     </div>
   );
 }

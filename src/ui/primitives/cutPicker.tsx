@@ -32,10 +32,20 @@ export function CutPicker({ label, cuts, value, onChange }: Props) {
   };
 
   return (
-    <div ref={box} className="relative w-72 max-w-full" onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && setTyped(undefined)}>
+    <div
+      ref={box}
+      className="relative w-72 max-w-full"
+      onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && setTyped(undefined)}
+    >
       <Command shouldFilter={false} loop label={label}>
         <Command.Input
-          aria-label={label} value={typed ?? value.name} onValueChange={setTyped} onFocus={(event) => event.currentTarget.select()} onClick={() => setTyped((text) => text ?? '')} maxLength={120} placeholder="any name, US or UK"
+          aria-label={label}
+          value={typed ?? value.name}
+          onValueChange={setTyped}
+          onFocus={(event) => event.currentTarget.select()}
+          onClick={() => setTyped((text) => text ?? '')}
+          maxLength={120}
+          placeholder="any name, US or UK"
           onKeyDown={(event) => {
             if (event.key === 'Escape') setTyped(undefined);
             if (event.key === 'ArrowDown' && !open) setTyped('');
@@ -44,14 +54,33 @@ export function CutPicker({ label, cuts, value, onChange }: Props) {
           }}
           className="condensed h-11 w-full rounded border border-grout bg-panel px-3 text-[17px] font-semibold"
         />
-        <Command.List className={open ? 'absolute inset-x-0 top-12 z-30 max-h-80 overflow-y-auto rounded border border-enamel bg-panel py-1' : 'hidden'}>
+        <Command.List
+          className={
+            open
+              ? 'absolute inset-x-0 top-12 z-30 max-h-80 overflow-y-auto rounded border border-enamel bg-panel py-1'
+              : 'hidden'
+          }
+        >
           {found.map((cut) => (
-            <Command.Item key={cut.id} value={cut.id} onSelect={() => take(cut)} className="cursor-pointer px-3 py-1.5 data-[selected=true]:bg-enamel-tint">
-              <span className="font-semibold">{cut.name}</span> {cut.own && <span className="rounded bg-ink px-1 text-[12px] text-white">own</span>}
-              <span className="block truncate text-[13px] text-muted">{ANIMAL_NAMES[cut.animal].toLowerCase()}, {WORK_NAMES[cut.work]}{cut.otherNames.length ? `; ${cut.otherNames.slice(0, 3).join(', ')}` : ''}</span>
+            <Command.Item
+              key={cut.id}
+              value={cut.id}
+              onSelect={() => take(cut)}
+              className="cursor-pointer px-3 py-1.5 data-[selected=true]:bg-enamel-tint"
+            >
+              <span className="font-semibold">{cut.name}</span>{' '}
+              {cut.own && <span className="rounded bg-ink px-1 text-[12px] text-white">own</span>}
+              <span className="block truncate text-[13px] text-muted">
+                {ANIMAL_NAMES[cut.animal].toLowerCase()}, {WORK_NAMES[cut.work]}
+                {cut.otherNames.length ? `; ${cut.otherNames.slice(0, 3).join(', ')}` : ''}
+              </span>
             </Command.Item>
           ))}
-          {open && found.length === 0 && <p className="px-3 py-2 text-[14px] text-muted">No cut of that name. Try another name for it, or add it under Cuts.</p>}
+          {open && found.length === 0 && (
+            <p className="px-3 py-2 text-[14px] text-muted">
+              No cut of that name. Try another name for it, or add it under Cuts.
+            </p>
+          )}
         </Command.List>
       </Command>
     </div>

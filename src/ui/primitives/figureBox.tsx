@@ -3,7 +3,19 @@ import type { ReactNode } from 'react';
 import type { Figure } from '@/core/units';
 
 /** A number to be read from a metre away, its unit small beside it and what it is above it. */
-export function FigureBox({ label, figure, note, size = 'large', plain = false }: { label: string; figure: Figure; note?: ReactNode; size?: 'large' | 'huge'; plain?: boolean }) {
+export function FigureBox({
+  label,
+  figure,
+  note,
+  size = 'large',
+  plain = false,
+}: {
+  label: string;
+  figure: Figure;
+  note?: ReactNode;
+  size?: 'large' | 'huge';
+  plain?: boolean;
+}) {
   return (
     <div className={clsx(!plain && 'rounded border border-grout bg-tile px-3.5 py-3')}>
       <div className="text-[13px] font-medium text-muted">{label}</div>

@@ -12,7 +12,10 @@ type Load<P> = () => Promise<ComponentType<P>>;
  * For parts of a screen that are fetched when they are needed: where the network fails, the part alone says so and is fetched again, by itself or
  * at a press; the page around it stays.
  */
-export const orAgain = <P extends object>(load: Load<P>): Load<P> => () => load().catch(() => fetchedAgain(load));
+export const orAgain =
+  <P extends object>(load: Load<P>): Load<P> =>
+  () =>
+    load().catch(() => fetchedAgain(load));
 
 const fetchMissing = () => missing.forEach((fetchIt) => fetchIt());
 
@@ -40,6 +43,13 @@ function fetchedAgain<P extends object>(load: Load<P>): ComponentType<P> {
       };
     }, []);
     if (Part) return <Part {...props} />;
-    return failed ? <p role="alert" className="flex flex-wrap items-center gap-3 py-2">This part did not load. <Button look="plain" onClick={fetchMissing}>Load it again</Button></p> : null;
+    return failed ? (
+      <p role="alert" className="flex flex-wrap items-center gap-3 py-2">
+        This part did not load.{' '}
+        <Button look="plain" onClick={fetchMissing}>
+          Load it again
+        </Button>
+      </p>
+    ) : null;
   };
 }

@@ -28,7 +28,21 @@ export interface QuantityFieldProps extends QuantityKind {
  * A quantity typed as a cook says it. Every good text counts at once; a bad one stays as typed, with the reason beside it,
  * and the last good value stands.
  */
-export function QuantityField({ label, value, parse, format, step, onChange, hint, pinned, onUnpin, hideLabel, className, wide, ...words }: QuantityFieldProps) {
+export function QuantityField({
+  label,
+  value,
+  parse,
+  format,
+  step,
+  onChange,
+  hint,
+  pinned,
+  onUnpin,
+  hideLabel,
+  className,
+  wide,
+  ...words
+}: QuantityFieldProps) {
   const id = useId();
   const [typed, setTyped] = useState<string | undefined>();
   const read = typed === undefined ? undefined : parse(typed);
@@ -53,7 +67,9 @@ export function QuantityField({ label, value, parse, format, step, onChange, hin
 
   return (
     <div className={className}>
-      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'mb-1 block text-[13px] font-medium text-muted'}>{label}</label>
+      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'mb-1 block text-[13px] font-medium text-muted'}>
+        {label}
+      </label>
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
         <input
           id={id}
@@ -66,10 +82,28 @@ export function QuantityField({ label, value, parse, format, step, onChange, hin
           autoComplete="off"
           aria-invalid={problem ? true : undefined}
           aria-describedby={`${id}-note`}
-          className={clsx('condensed h-11 rounded border bg-panel px-3 text-[17px] font-semibold', wide ? 'w-64' : 'w-36', problem ? 'border-2 border-ox' : 'border-grout')}
+          className={clsx(
+            'condensed h-11 rounded border bg-panel px-3 text-[17px] font-semibold',
+            wide ? 'w-64' : 'w-36',
+            problem ? 'border-2 border-ox' : 'border-grout',
+          )}
         />
-        {pinned && onUnpin && <PinMark what={label.toLowerCase()} onUnpin={() => { setTyped(undefined); onUnpin(); }} />}
-        <span id={`${id}-note`} className={clsx('text-[13px]', problem ? 'font-medium text-ox' : 'text-muted')} role={problem ? 'alert' : undefined}>{problem ?? hint}</span>
+        {pinned && onUnpin && (
+          <PinMark
+            what={label.toLowerCase()}
+            onUnpin={() => {
+              setTyped(undefined);
+              onUnpin();
+            }}
+          />
+        )}
+        <span
+          id={`${id}-note`}
+          className={clsx('text-[13px]', problem ? 'font-medium text-ox' : 'text-muted')}
+          role={problem ? 'alert' : undefined}
+        >
+          {problem ?? hint}
+        </span>
       </div>
     </div>
   );

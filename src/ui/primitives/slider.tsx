@@ -31,14 +31,34 @@ export function Slider({ label, value, figure, min, max, step, onChange, band, e
         <span className="flex flex-wrap items-center gap-2 text-[14px] text-muted">
           {label} {pinned && onUnpin && <PinMark what={label.toLowerCase()} onUnpin={onUnpin} />}
         </span>
-        <span className="figure whitespace-nowrap text-[24px]">{figure.value}<span className="ml-1 text-[0.6em] text-muted">{figure.unit}</span></span>
+        <span className="figure whitespace-nowrap text-[24px]">
+          {figure.value}
+          <span className="ml-1 text-[0.6em] text-muted">{figure.unit}</span>
+        </span>
       </div>
-      <Radix.Root disabled={!alive} className="relative mt-1 flex h-8 touch-none items-center" min={min} max={max} step={step} value={[held]} onValueChange={([next]) => onChange(next!)}>
+      <Radix.Root
+        disabled={!alive}
+        className="relative mt-1 flex h-8 touch-none items-center"
+        min={min}
+        max={max}
+        step={step}
+        value={[held]}
+        onValueChange={([next]) => onChange(next!)}
+      >
         <Radix.Track className="relative h-1.5 grow rounded bg-grout">
-          {band && <span className="absolute -inset-y-1.5 rounded-sm bg-[#bfe0d4]" style={{ left: share(band.from), right: `calc(100% - ${share(band.to)})` }} />}
+          {band && (
+            <span
+              className="absolute -inset-y-1.5 rounded-sm bg-[#bfe0d4]"
+              style={{ left: share(band.from), right: `calc(100% - ${share(band.to)})` }}
+            />
+          )}
           <Radix.Range className="absolute h-full rounded bg-enamel" />
         </Radix.Track>
-        <Radix.Thumb aria-label={label} aria-valuetext={`${figure.value} ${figure.unit}`} className="block size-6 rounded-full border-[6px] border-enamel bg-white" />
+        <Radix.Thumb
+          aria-label={label}
+          aria-valuetext={`${figure.value} ${figure.unit}`}
+          className="block size-6 rounded-full border-[6px] border-enamel bg-white"
+        />
       </Radix.Root>
       <div className="flex justify-between gap-2 text-[12px] text-muted">
         <span>{ends?.[0]}</span>

@@ -17,7 +17,11 @@ interface Kept<T> {
 }
 
 /** What stands in a form, kept in the browser with every change: a reload in the middle loses nothing. */
-export function useKept<T extends object>(key: string, first: () => T, { take, ready = true, on = 'tab' }: Keeping<T>): Kept<T> {
+export function useKept<T extends object>(
+  key: string,
+  first: () => T,
+  { take, ready = true, on = 'tab' }: Keeping<T>,
+): Kept<T> {
   const [value, setValue] = useState(first);
   const waiting = useRef<T>(undefined);
   const restore = useEffectEvent(() => {

@@ -8,7 +8,9 @@ export function useWidth<T extends HTMLElement>(first: number): [RefObject<T | n
   const [width, setWidth] = useState(first);
   useEffect(() => {
     if (!ref.current) return;
-    const observer = new ResizeObserver(([entry]) => entry && entry.contentRect.width > 0 && setWidth(Math.round(entry.contentRect.width)));
+    const observer = new ResizeObserver(
+      ([entry]) => entry && entry.contentRect.width > 0 && setWidth(Math.round(entry.contentRect.width)),
+    );
     observer.observe(ref.current);
     return () => observer.disconnect();
   }, []);

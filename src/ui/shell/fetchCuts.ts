@@ -4,7 +4,10 @@ import type { Cut } from '@/core/pieces';
 export function fetchCuts(onCuts: (cuts: readonly Cut[]) => void): () => void {
   let wanted = true;
   const fetchThem = () => {
-    import('@/core/pieces').then(({ CUTS }) => wanted && onCuts(CUTS), () => wanted && window.addEventListener('online', fetchThem, { once: true }));
+    import('@/core/pieces').then(
+      ({ CUTS }) => wanted && onCuts(CUTS),
+      () => wanted && window.addEventListener('online', fetchThem, { once: true }),
+    );
   };
   fetchThem();
   return () => {

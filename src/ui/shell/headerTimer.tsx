@@ -24,7 +24,13 @@ export function HeaderTimer() {
   const rung = next.ringsAtMs <= now;
   const press = !rung && next.checkAtMs !== undefined && next.checkAtMs <= now;
   return (
-    <Link href={`/cook?batch=${next.batchId}`} className={clsx('condensed max-w-[60vw] truncate rounded px-3 py-1.5 font-semibold', rung ? 'bg-ox text-white' : 'bg-[#0a2c27]')}>
+    <Link
+      href={`/cook?batch=${next.batchId}`}
+      className={clsx(
+        'condensed max-w-[60vw] truncate rounded px-3 py-1.5 font-semibold',
+        rung ? 'bg-ox text-white' : 'bg-[#0a2c27]',
+      )}
+    >
       {next.label} · {rung ? 'now' : `${press ? 'press it, ' : ''}${countdown(next.ringsAtMs, now)} left`}
     </Link>
   );

@@ -3,7 +3,13 @@ import type { EventWrite } from '@/contract/resources';
 import { flush, post, readOutbox } from './outbox';
 import { countdown, onTimersChanged, readTimers, writeTimers } from './runningTimers';
 
-const event = (id: string): EventWrite => ({ id, kind: 'job-done', jobKey: 'trim', at: '2026-06-06T09:00:00.000Z', payload: {} });
+const event = (id: string): EventWrite => ({
+  id,
+  kind: 'job-done',
+  jobKey: 'trim',
+  at: '2026-06-06T09:00:00.000Z',
+  payload: {},
+});
 
 beforeEach(() => fakeBrowser());
 
@@ -30,7 +36,10 @@ describe('the outbox', () => {
   test('drops what the server will never take, so that it does not block the rest', async () => {
     post({ batchId: 'gone', event: event('1') });
     post({ batchId: 'b1', event: event('2') });
-    const calls = fakeServer([{ status: 404, body: { type: '', title: '', status: 404 } }, { status: 201, body: {} }]);
+    const calls = fakeServer([
+      { status: 404, body: { type: '', title: '', status: 404 } },
+      { status: 201, body: {} },
+    ]);
     expect(await flush()).toBe(0);
     expect(calls).toHaveLength(2);
   });
@@ -64,12 +73,20 @@ describe('the outbox', () => {
 });
 
 describe('running timers', () => {
-  const timer = (batchId: string, ringsAtMs: number) => ({ batchId, jobKey: 'firm', label: `Firm, ${batchId}`, ringsAtMs });
+  const timer = (batchId: string, ringsAtMs: number) => ({
+    batchId,
+    jobKey: 'firm',
+    label: `Firm, ${batchId}`,
+    ringsAtMs,
+  });
 
   test('of one batch are replaced, those of others stay', () => {
     writeTimers(['a', 'b'], [timer('a', 1), timer('b', 2)]);
     writeTimers(['a'], [timer('a', 3)]);
-    expect(readTimers().map(({ batchId, ringsAtMs }) => [batchId, ringsAtMs])).toEqual([['b', 2], ['a', 3]]);
+    expect(readTimers().map(({ batchId, ringsAtMs }) => [batchId, ringsAtMs])).toEqual([
+      ['b', 2],
+      ['a', 3],
+    ]);
     writeTimers(['a', 'b'], []);
     expect(readTimers()).toEqual([]);
   });

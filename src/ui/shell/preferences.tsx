@@ -14,7 +14,15 @@ interface Preferences {
 const Context = createContext<Preferences | undefined>(undefined);
 
 /** Units and locale of this device. The switch is a cookie, so that the server writes the same units. */
-export function PreferencesProvider({ system, locale, children }: { system: UnitSystem; locale: string; children: ReactNode }) {
+export function PreferencesProvider({
+  system,
+  locale,
+  children,
+}: {
+  system: UnitSystem;
+  locale: string;
+  children: ReactNode;
+}) {
   const router = useRouter();
   const [chosen, setChosen] = useState(system);
   const value = useMemo<Preferences>(

@@ -14,7 +14,9 @@ const CHANGED = 'mince-timers-changed';
 export function readTimers(): RunningTimer[] {
   try {
     const known: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]');
-    return Array.isArray(known) ? known.filter((one): one is RunningTimer => typeof one?.label === 'string' && typeof one?.ringsAtMs === 'number') : [];
+    return Array.isArray(known)
+      ? known.filter((one): one is RunningTimer => typeof one?.label === 'string' && typeof one?.ringsAtMs === 'number')
+      : [];
   } catch {
     return [];
   }
@@ -41,5 +43,7 @@ export function countdown(ringsAtMs: number, nowMs: number): string {
   const seconds = Math.max(0, Math.ceil((ringsAtMs - nowMs) / 1000));
   const two = (value: number) => String(value).padStart(2, '0');
   const hours = Math.floor(seconds / 3600);
-  return hours ? `${hours}:${two(Math.floor(seconds / 60) % 60)}:${two(seconds % 60)}` : `${Math.floor(seconds / 60)}:${two(seconds % 60)}`;
+  return hours
+    ? `${hours}:${two(Math.floor(seconds / 60) % 60)}:${two(seconds % 60)}`
+    : `${Math.floor(seconds / 60)}:${two(seconds % 60)}`;
 }

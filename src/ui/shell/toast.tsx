@@ -22,7 +22,11 @@ export function ToastProvider({ children }: { children: ReactNode }) {
   return (
     <Context value={show}>
       {children}
-      <div role="status" aria-live="polite" className="no-print pointer-events-none fixed inset-x-0 bottom-4 z-50 flex justify-center px-4">
+      <div
+        role="status"
+        aria-live="polite"
+        className="no-print pointer-events-none fixed inset-x-0 bottom-4 z-50 flex justify-center px-4"
+      >
         {toast && (
           <div className="dark-ground pointer-events-auto flex items-center gap-4 rounded bg-ink px-4 py-3 text-white">
             <span>{toast.text}</span>

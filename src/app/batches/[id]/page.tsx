@@ -11,5 +11,8 @@ export default async function Page({ params, searchParams }: Search & { params: 
   const [{ id }, { stage }] = await Promise.all([params, searchParams]);
   const known = one(id);
   if (!known) notFound();
-  return page(() => loadBatchPage(known), (data) => <BatchScreen key={known} {...data} stage={STAGES.find((name) => name === stage) ?? 'slice'} />);
+  return page(
+    () => loadBatchPage(known),
+    (data) => <BatchScreen key={known} {...data} stage={STAGES.find((name) => name === stage) ?? 'slice'} />,
+  );
 }

@@ -8,5 +8,8 @@ export const metadata: Metadata = { title: 'New batch' };
 export default async function Page({ searchParams }: Search) {
   const { meal, cut } = await searchParams;
   const nowMs = Date.now();
-  return page(() => loadNewBatchPage(text(cut)), (data) => <NewBatchScreen {...data} mealId={one(meal)} nowMs={nowMs} />);
+  return page(
+    () => loadNewBatchPage(text(cut)),
+    (data) => <NewBatchScreen {...data} mealId={one(meal)} nowMs={nowMs} />,
+  );
 }

@@ -7,5 +7,8 @@ export const metadata: Metadata = { title: 'Cut' };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  return page(() => readCut(id), (cut) => <CutScreen cut={cut} />);
+  return page(
+    () => readCut(id),
+    (cut) => <CutScreen cut={cut} />,
+  );
 }

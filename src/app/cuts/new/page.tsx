@@ -7,5 +7,8 @@ export const metadata: Metadata = { title: 'A cut of your own' };
 
 export default async function Page({ searchParams }: Search) {
   const { from, edit } = await searchParams;
-  return page(() => loadCutForm({ from: text(from), edit: text(edit) }), (data) => <CutForm key={data.edit ? `change ${data.edit.id}` : `new ${data.from.id}`} {...data} />);
+  return page(
+    () => loadCutForm({ from: text(from), edit: text(edit) }),
+    (data) => <CutForm key={data.edit ? `change ${data.edit.id}` : `new ${data.from.id}`} {...data} />,
+  );
 }

@@ -7,5 +7,8 @@ export const metadata: Metadata = { title: 'Ingredient' };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  return page(() => loadOwnIngredient(id), (edit) => <IngredientForm key={edit.id + edit.version} edit={edit} name={edit.name} />);
+  return page(
+    () => loadOwnIngredient(id),
+    (edit) => <IngredientForm key={edit.id + edit.version} edit={edit} name={edit.name} />,
+  );
 }

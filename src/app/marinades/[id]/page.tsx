@@ -9,5 +9,8 @@ export const metadata: Metadata = { title: 'Marinade' };
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const id = one((await params).id);
   if (!id) notFound();
-  return page(() => loadMarinadePage(id), (data) => <MarinadeScreen {...data} />);
+  return page(
+    () => loadMarinadePage(id),
+    (data) => <MarinadeScreen {...data} />,
+  );
 }

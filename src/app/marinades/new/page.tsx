@@ -7,5 +7,8 @@ export const metadata: Metadata = { title: 'A marinade of your own' };
 
 export default async function Page({ searchParams }: Search) {
   const { from, edit } = await searchParams;
-  return page(() => loadMarinadeForm({ from: one(from), edit: one(edit) }), (data) => <MarinadeForm key={`${data.from?.id}${data.edit}`} {...data} />);
+  return page(
+    () => loadMarinadeForm({ from: one(from), edit: one(edit) }),
+    (data) => <MarinadeForm key={`${data.from?.id}${data.edit}`} {...data} />,
+  );
 }

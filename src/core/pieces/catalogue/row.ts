@@ -20,12 +20,29 @@ export interface Row {
 }
 
 /** A cut from one row of the catalogue. */
-export function row(animal: Animal, id: string, name: string, { names = '', work, fat, form = 'block', is, size, grainDeg = 0, seams = false, loss, trim, suits }: Row): Cut {
+export function row(
+  animal: Animal,
+  id: string,
+  name: string,
+  { names = '', work, fat, form = 'block', is, size, grainDeg = 0, seams = false, loss, trim, suits }: Row,
+): Cut {
   return {
-    id, animal, name, otherNames: names ? names.split(', ') : [], work, fat, form, seams, grainDeg, trim, suits,
+    id,
+    animal,
+    name,
+    otherNames: names ? names.split(', ') : [],
+    work,
+    fat,
+    form,
+    seams,
+    grainDeg,
+    trim,
+    suits,
     composition: { water: is[0] / 100, protein: is[1] / 100, fat: is[2] / 100, ash: USUAL_ASH },
     freezingPointC: usualFreezingPointC(animal),
-    lengthToWidth: size[0], usualHeightMm: size[1], usualMassG: size[2],
+    lengthToWidth: size[0],
+    usualHeightMm: size[1],
+    usualMassG: size[2],
     trimLoss: { from: loss[0] / 100, to: loss[1] / 100 },
   };
 }

@@ -23,7 +23,9 @@ export function BatchList({ zone, batches, total, offset, limit }: Props) {
   if (total === 0) {
     return (
       <EmptyState title="No batch yet" text="Eight answers make a full plan: slices, soda, marinade and the clock.">
-        <Link href="/batches/new" className={buttonLook()}>Plan the first batch</Link>
+        <Link href="/batches/new" className={buttonLook()}>
+          Plan the first batch
+        </Link>
       </EmptyState>
     );
   }
@@ -34,16 +36,32 @@ export function BatchList({ zone, batches, total, offset, limit }: Props) {
           const at = Date.parse(batch.tableAt);
           return (
             <li key={batch.id}>
-              <Link href={`/batches/${batch.id}`} className="grid gap-x-6 gap-y-0.5 px-4 py-3 hover:bg-enamel-tint sm:grid-cols-[minmax(0,1.4fr)_minmax(0,1.6fr)_auto]">
+              <Link
+                href={`/batches/${batch.id}`}
+                className="grid gap-x-6 gap-y-0.5 px-4 py-3 hover:bg-enamel-tint sm:grid-cols-[minmax(0,1.4fr)_minmax(0,1.6fr)_auto]"
+              >
                 <span className="font-semibold break-words">{batch.name}</span>
-                <span className="text-[14px] text-muted">{batch.cutName}, {formatMass(batch.massG, style)}, {formatLength(batch.thicknessMm, style)}, {WAY_NAMES[batch.way].toLowerCase()}{!batch.schedule.ok && <strong className="text-ox"> · not safe as planned</strong>}</span>
-                <span className="condensed text-[15px] sm:text-right"><strong>{formatDayClock(at, zone, style.locale)}</strong> <span className="text-muted">{formatDate(at, zone, style.locale)}</span></span>
+                <span className="text-[14px] text-muted">
+                  {batch.cutName}, {formatMass(batch.massG, style)}, {formatLength(batch.thicknessMm, style)},{' '}
+                  {WAY_NAMES[batch.way].toLowerCase()}
+                  {!batch.schedule.ok && <strong className="text-ox"> · not safe as planned</strong>}
+                </span>
+                <span className="condensed text-[15px] sm:text-right">
+                  <strong>{formatDayClock(at, zone, style.locale)}</strong>{' '}
+                  <span className="text-muted">{formatDate(at, zone, style.locale)}</span>
+                </span>
               </Link>
             </li>
           );
         })}
       </ul>
-      <Pager total={total} offset={offset} limit={limit} href="/batches" words={{ before: 'Later', after: 'Earlier' }} />
+      <Pager
+        total={total}
+        offset={offset}
+        limit={limit}
+        href="/batches"
+        words={{ before: 'Later', after: 'Earlier' }}
+      />
     </>
   );
 }

@@ -56,8 +56,14 @@ const StageTaste = dynamic(orAgain(() => tasteStage().then((stage) => stage.Stag
 // Below the fold, or on paper: not needed for the first look.
 const jobList = () => import('./jobList');
 const paperPlan = () => import('./paperPlan');
-const JobList = dynamic(orAgain(() => jobList().then((list) => list.JobList)), { ssr: false, loading: () => <p className="min-h-96 text-muted">Counting back.</p> });
-const PaperPlan = dynamic(orAgain(() => paperPlan().then((paper) => paper.PaperPlan)), { ssr: false });
+const JobList = dynamic(
+  orAgain(() => jobList().then((list) => list.JobList)),
+  { ssr: false, loading: () => <p className="min-h-96 text-muted">Counting back.</p> },
+);
+const PaperPlan = dynamic(
+  orAgain(() => paperPlan().then((paper) => paper.PaperPlan)),
+  { ssr: false },
+);
 const FETCH_STAGES_AFTER_MS = 1500;
 
 type BatchScreenProps = BatchPage & { stage: Stage };
@@ -65,9 +71,31 @@ type BatchScreenProps = BatchPage & { stage: Stage };
 /** A number and its unit stay on one line. */
 const keepUnits = (text: string) => text.replace(/(\d) (?=(?:°C|°F|h|g|kg|lb|oz|mm|in|min)\b)/g, '$1\u00a0');
 
-const FIGURES: Record<Stage, ComponentType | undefined> = { piece: PieceFigures, firm: FirmFigures, slice: SliceFigures, tenderize: TenderizeFigures, marinate: MarinateFigures, cook: CookFigures, taste: undefined };
+const FIGURES: Record<Stage, ComponentType | undefined> = {
+  piece: PieceFigures,
+  firm: FirmFigures,
+  slice: SliceFigures,
+  tenderize: TenderizeFigures,
+  marinate: MarinateFigures,
+  cook: CookFigures,
+  taste: undefined,
+};
 
-export function BatchScreen({ batch, cut: firstCut, marinades, sodaIngredient, measures, zone, freezer, slicer, currency, ownCuts, events: knownEvents, tastings, stage: firstStage }: BatchScreenProps) {
+export function BatchScreen({
+  batch,
+  cut: firstCut,
+  marinades,
+  sodaIngredient,
+  measures,
+  zone,
+  freezer,
+  slicer,
+  currency,
+  ownCuts,
+  events: knownEvents,
+  tastings,
+  stage: firstStage,
+}: BatchScreenProps) {
   const draft = useBatchDraft(batch);
   const { fields, change, pin, undo, canUndo } = draft;
   const saved = draft.state.kind === 'saved';
@@ -97,12 +125,58 @@ export function BatchScreen({ batch, cut: firstCut, marinades, sodaIngredient, m
   }, [cuts, fields.cutId]);
 
   const marinade = marinades.find((one) => one.id === fields.marinadeId) ?? marinades[0]!;
-  const around = useMemo<Surroundings>(() => ({ cut, marinade, sodaIngredient, measures, zone, freezer, slicer }), [cut, marinade, sodaIngredient, measures, zone, freezer, slicer]);
+  const around = useMemo<Surroundings>(
+    () => ({ cut, marinade, sodaIngredient, measures, zone, freezer, slicer }),
+    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer],
+  );
   const plan = useMemo(() => planBatch(inputs, around), [inputs, around]);
-  const progress = useMemo(() => jobProgress(events.map(({ id, kind, jobKey, at, payload }) => ({ id, kind, jobKey, atMs: Date.parse(at), payload }))), [events]);
+  const progress = useMemo(
+    () =>
+      jobProgress(
+        events.map(({ id, kind, jobKey, at, payload }) => ({ id, kind, jobKey, atMs: Date.parse(at), payload })),
+      ),
+    [events],
+  );
   const work = useMemo<BatchWork>(
-    () => ({ fields, inputs, plan, cut, cuts, takeCut, around, marinade, marinades, zone, currency, batchId: batch.id, mealId: fields.mealId, saved, events, record, change, pin }),
-    [fields, inputs, plan, cut, cuts, takeCut, around, marinade, marinades, zone, currency, batch.id, saved, events, record, change, pin],
+    () => ({
+      fields,
+      inputs,
+      plan,
+      cut,
+      cuts,
+      takeCut,
+      around,
+      marinade,
+      marinades,
+      zone,
+      currency,
+      batchId: batch.id,
+      mealId: fields.mealId,
+      saved,
+      events,
+      record,
+      change,
+      pin,
+    }),
+    [
+      fields,
+      inputs,
+      plan,
+      cut,
+      cuts,
+      takeCut,
+      around,
+      marinade,
+      marinades,
+      zone,
+      currency,
+      batch.id,
+      saved,
+      events,
+      record,
+      change,
+      pin,
+    ],
   );
   const planned = useMemo(() => ({ plan, inputs, cut, marinade }), [plan, inputs, cut, marinade]);
   // The list of jobs is long; while a slider moves it follows a moment later.
@@ -123,7 +197,13 @@ export function BatchScreen({ batch, cut: firstCut, marinades, sodaIngredient, m
   }, []);
 
   useEffect(() => {
-    const timer = setTimeout(() => [pieceStage, firmStage, sliceStage, tenderizeStage, marinateStage, cookStage, tasteStage, paperPlan].forEach((fetchStage) => void fetchStage().catch(() => undefined)), FETCH_STAGES_AFTER_MS);
+    const timer = setTimeout(
+      () =>
+        [pieceStage, firmStage, sliceStage, tenderizeStage, marinateStage, cookStage, tasteStage, paperPlan].forEach(
+          (fetchStage) => void fetchStage().catch(() => undefined),
+        ),
+      FETCH_STAGES_AFTER_MS,
+    );
     return () => clearTimeout(timer);
   }, []);
 
@@ -148,18 +228,32 @@ export function BatchScreen({ batch, cut: firstCut, marinades, sodaIngredient, m
       return;
     }
     router.push('/batches');
-    toast({ text: `${fields.name} was put away.`, action: { label: 'Undo', run: () => void callApi('POST', `/batches/${batch.id}/restore`).then(() => router.push(`/batches/${batch.id}`)) } });
+    toast({
+      text: `${fields.name} was put away.`,
+      action: {
+        label: 'Undo',
+        run: () => void callApi('POST', `/batches/${batch.id}/restore`).then(() => router.push(`/batches/${batch.id}`)),
+      },
+    });
   };
 
   return (
     <BatchWorkProvider value={work}>
-      {printing && <PaperPlan plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} name={fields.name} />}
+      {printing && (
+        <PaperPlan plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} name={fields.name} />
+      )}
       <div className="no-print grid grid-cols-[minmax(0,1fr)] wide:min-h-[calc(100dvh-3.5rem)] wide:grid-cols-[216px_minmax(0,1fr)_296px] wide:grid-rows-[auto_1fr]">
         <aside className="border-grout bg-panel px-4 py-5 wide:row-span-2 wide:border-r">
           <label className="block">
             <span className="sr-only">Name of the batch</span>
             <textarea
-              value={fields.name} maxLength={120} rows={1} aria-label="Name of the batch" onChange={(event) => event.target.value.trim() && change({ name: event.target.value.replace(/\s+/g, ' ') })}
+              value={fields.name}
+              maxLength={120}
+              rows={1}
+              aria-label="Name of the batch"
+              onChange={(event) =>
+                event.target.value.trim() && change({ name: event.target.value.replace(/\s+/g, ' ') })
+              }
               className="condensed -mx-1 field-sizing-content w-full resize-none rounded border border-transparent bg-transparent px-1 text-[21px] font-bold leading-tight hover:border-grout focus:border-grout"
             />
           </label>
@@ -171,26 +265,58 @@ export function BatchScreen({ batch, cut: firstCut, marinades, sodaIngredient, m
           <nav aria-label="Stages" className="-mx-4 mt-3 flex overflow-x-auto wide:block">
             {STAGES.map((one, index) => (
               <button
-                key={one} ref={one === stage ? current : undefined} type="button" disabled={!alive} onClick={() => goTo(one)} aria-current={one === stage ? 'step' : undefined}
-                className={clsx('flex min-w-44 shrink-0 gap-3 border-b-4 px-4 py-2.5 text-left wide:w-full wide:border-b-0 wide:border-l-4', one === stage ? 'border-enamel bg-enamel-tint' : 'border-transparent hover:bg-tile')}
+                key={one}
+                ref={one === stage ? current : undefined}
+                type="button"
+                disabled={!alive}
+                onClick={() => goTo(one)}
+                aria-current={one === stage ? 'step' : undefined}
+                className={clsx(
+                  'flex min-w-44 shrink-0 gap-3 border-b-4 px-4 py-2.5 text-left wide:w-full wide:border-b-0 wide:border-l-4',
+                  one === stage ? 'border-enamel bg-enamel-tint' : 'border-transparent hover:bg-tile',
+                )}
               >
-                <span aria-hidden="true" className={clsx('figure mt-0.5 flex size-6 shrink-0 items-center justify-center text-[16px]', one === stage ? 'text-enamel' : 'text-muted')}>{index + 1}</span>
+                <span
+                  aria-hidden="true"
+                  className={clsx(
+                    'figure mt-0.5 flex size-6 shrink-0 items-center justify-center text-[16px]',
+                    one === stage ? 'text-enamel' : 'text-muted',
+                  )}
+                >
+                  {index + 1}
+                </span>
                 <span className="min-w-0">
                   <span className="block font-semibold">{STAGE_NAMES[one]}</span>
-                  <span className="block text-[13px] leading-snug text-muted">{one === 'taste' ? (tasted.length ? `${tasted.length} ${tasted.length === 1 ? 'tasting' : 'tastings'}` : 'Not yet') : keepUnits(lines[one])}</span>
+                  <span className="block text-[13px] leading-snug text-muted">
+                    {one === 'taste'
+                      ? tasted.length
+                        ? `${tasted.length} ${tasted.length === 1 ? 'tasting' : 'tastings'}`
+                        : 'Not yet'
+                      : keepUnits(lines[one])}
+                  </span>
                 </span>
               </button>
             ))}
           </nav>
           <div className="mt-3 flex flex-wrap items-center gap-x-3 gap-y-2 wide:flex-col wide:items-stretch">
             {plan.schedule.ok ? (
-              <Link href={`/cook?batch=${batch.id}`} className={buttonLook('main')}>Start cooking</Link>
+              <Link href={`/cook?batch=${batch.id}`} className={buttonLook('main')}>
+                Start cooking
+              </Link>
             ) : (
-              <span aria-disabled="true" className={clsx(buttonLook('main'), 'opacity-50')}>Start cooking</span>
+              <span aria-disabled="true" className={clsx(buttonLook('main'), 'opacity-50')}>
+                Start cooking
+              </span>
             )}
-            <Button look="plain" onClick={undo} disabled={!canUndo}>Undo</Button>
-            <Button look="quiet" className="text-[14px]" onClick={() => window.print()}>Print the plan</Button>
-            <Button look="quiet" className="text-[14px]" onClick={remove}>Put this batch away</Button>
+            <Button look="plain" onClick={undo} disabled={!canUndo}>
+              Undo
+            </Button>
+            <Button look="quiet" className="text-[14px]" onClick={() => window.print()}>
+              Print the plan
+            </Button>
+            <Button look="quiet" className="text-[14px]" onClick={remove}>
+              Put this batch away
+            </Button>
             <SaveNote draft={draft} />
           </div>
         </aside>
@@ -203,15 +329,31 @@ export function BatchScreen({ batch, cut: firstCut, marinades, sodaIngredient, m
           {stage === 'slice' && <StageSlice />}
           {stage === 'tenderize' && <StageTenderize />}
           {stage === 'marinate' && <StageMarinate />}
-          {stage === 'cook' && <StageCook batchId={batch.id} acknowledged={events.some(({ kind }) => kind === 'caution-acknowledged')} />}
+          {stage === 'cook' && (
+            <StageCook batchId={batch.id} acknowledged={events.some(({ kind }) => kind === 'caution-acknowledged')} />
+          )}
           {stage === 'taste' && <StageTaste batchId={batch.id} tastings={tasted} zone={zone} onKept={setTasted} />}
         </section>
 
-        <aside aria-label="What it means" className="space-y-2.5 border-grout bg-panel px-4 py-5 wide:col-start-3 wide:row-span-2 wide:row-start-1 wide:border-l">
+        <aside
+          aria-label="What it means"
+          className="space-y-2.5 border-grout bg-panel px-4 py-5 wide:col-start-3 wide:row-span-2 wide:row-start-1 wide:border-l"
+        >
           {Figures && <Figures />}
           {stage === 'taste' && <Record lines={lines} events={events} zone={zone} />}
           <CautionList cautions={plan.cautions.filter((caution) => caution.stage === stage)} />
-          {next && <Button look="plain" className="w-full" onClick={() => { goTo(next); window.scrollTo({ top: 0 }); }}>Next: {STAGE_NAMES[next].toLowerCase()}</Button>}
+          {next && (
+            <Button
+              look="plain"
+              className="w-full"
+              onClick={() => {
+                goTo(next);
+                window.scrollTo({ top: 0 });
+              }}
+            >
+              Next: {STAGE_NAMES[next].toLowerCase()}
+            </Button>
+          )}
         </aside>
 
         {stage !== 'taste' && plan.schedule.ok && (

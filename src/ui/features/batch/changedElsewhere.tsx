@@ -24,13 +24,21 @@ export default function ChangedElsewhere({ mine, theirs, onSettle }: Props) {
     <Dialog.Root open>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-[rgb(14_59_52/0.55)]" />
-        <Dialog.Content onEscapeKeyDown={(event) => event.preventDefault()} onInteractOutside={(event) => event.preventDefault()} className="fixed inset-x-4 top-[12vh] z-50 mx-auto max-h-[80vh] max-w-xl overflow-y-auto rounded bg-panel p-6">
+        <Dialog.Content
+          onEscapeKeyDown={(event) => event.preventDefault()}
+          onInteractOutside={(event) => event.preventDefault()}
+          className="fixed inset-x-4 top-[12vh] z-50 mx-auto max-h-[80vh] max-w-xl overflow-y-auto rounded bg-panel p-6"
+        >
           <Dialog.Title className="text-[22px] font-bold">This batch was changed elsewhere</Dialog.Title>
-          <Dialog.Description className="mt-2">Another tab or device saved it after you opened it. Nothing was overwritten. Which one stands?</Dialog.Description>
+          <Dialog.Description className="mt-2">
+            Another tab or device saved it after you opened it. Nothing was overwritten. Which one stands?
+          </Dialog.Description>
           <Differences mine={mine} theirs={fieldsOf(theirs)} />
           <div className="mt-5 flex flex-wrap gap-3">
             <Button onClick={() => onSettle('mine')}>Keep mine</Button>
-            <Button look="plain" onClick={() => onSettle('theirs')}>Take theirs</Button>
+            <Button look="plain" onClick={() => onSettle('theirs')}>
+              Take theirs
+            </Button>
           </div>
         </Dialog.Content>
       </Dialog.Portal>
@@ -39,13 +47,61 @@ export default function ChangedElsewhere({ mine, theirs, onSettle }: Props) {
 }
 
 const NAMES: Partial<Record<keyof BatchFields, string>> = {
-  name: 'Name', way: 'It becomes', cutId: 'Cut', massG: 'Weight', heightMm: 'How tall', thicknessMm: 'Slices', marinadeId: 'Marinade', people: 'People', tableAt: 'On the table',
+  name: 'Name',
+  way: 'It becomes',
+  cutId: 'Cut',
+  massG: 'Weight',
+  heightMm: 'How tall',
+  thicknessMm: 'Slices',
+  marinadeId: 'Marinade',
+  people: 'People',
+  tableAt: 'On the table',
 };
 
 const PIN_NAMES: Record<keyof Pins, string> = {
-  trimmedG: 'Trimmed, g', pieces: 'Pieces', pricePerKg: 'Price a kilogram', shape: 'Shape', frozen: 'Frozen solid', thawPlace: 'Tempered', startC: 'Meat, °C', freezerC: 'Freezer, °C', lies: 'In the freezer', wrap: 'Wrapped', solid: 'Form', lengthMm: 'Length, mm', widthMm: 'Width, mm', grainDeg: 'Fibres, °', grainPitchDeg: 'Dip of the fibres, °', yawDeg: 'Turn of the knife, °', bevelDeg: 'Lean of the knife, °', stripWidthMm: 'Strip width, mm',
-  firmMin: 'Freezer, min', soda: 'Soda', sodaPercent: 'Soda, %', sodaMin: 'Soda, min', sodaRinses: 'Rinses', marinadeMin: 'Marinade, min', marinadePlace: 'Where', holdBackShare: 'Held back, share', saltPercent: 'Salt in the meat, %', splitAfterMixing: 'Split after mixing',
-  force: 'Force', forceWhen: 'Force, when', beatToMm: 'Beaten to, mm', fruitId: 'Fruit', fruitPercent: 'Fruit, %', starchPercent: 'Starch, %', oilPercent: 'Oil, %', oilFirst: 'Oil first', coolIn: 'Cools', pierced: 'Pierced', doneness: 'Doneness', soakMin: 'Sticks soak, min', lots: 'Lots', roomTempC: 'The room, °C', fridgeTempC: 'The fridge, °C',
+  trimmedG: 'Trimmed, g',
+  pieces: 'Pieces',
+  pricePerKg: 'Price a kilogram',
+  shape: 'Shape',
+  frozen: 'Frozen solid',
+  thawPlace: 'Tempered',
+  startC: 'Meat, °C',
+  freezerC: 'Freezer, °C',
+  lies: 'In the freezer',
+  wrap: 'Wrapped',
+  solid: 'Form',
+  lengthMm: 'Length, mm',
+  widthMm: 'Width, mm',
+  grainDeg: 'Fibres, °',
+  grainPitchDeg: 'Dip of the fibres, °',
+  yawDeg: 'Turn of the knife, °',
+  bevelDeg: 'Lean of the knife, °',
+  stripWidthMm: 'Strip width, mm',
+  firmMin: 'Freezer, min',
+  soda: 'Soda',
+  sodaPercent: 'Soda, %',
+  sodaMin: 'Soda, min',
+  sodaRinses: 'Rinses',
+  marinadeMin: 'Marinade, min',
+  marinadePlace: 'Where',
+  holdBackShare: 'Held back, share',
+  saltPercent: 'Salt in the meat, %',
+  splitAfterMixing: 'Split after mixing',
+  force: 'Force',
+  forceWhen: 'Force, when',
+  beatToMm: 'Beaten to, mm',
+  fruitId: 'Fruit',
+  fruitPercent: 'Fruit, %',
+  starchPercent: 'Starch, %',
+  oilPercent: 'Oil, %',
+  oilFirst: 'Oil first',
+  coolIn: 'Cools',
+  pierced: 'Pierced',
+  doneness: 'Doneness',
+  soakMin: 'Sticks soak, min',
+  lots: 'Lots',
+  roomTempC: 'The room, °C',
+  fridgeTempC: 'The fridge, °C',
 };
 
 function Differences({ mine, theirs }: { mine: BatchFields; theirs: BatchFields }) {
@@ -62,13 +118,34 @@ function Differences({ mine, theirs }: { mine: BatchFields; theirs: BatchFields 
   };
   const pinned = (value: Pins[keyof Pins]) => (value === undefined ? 'not pinned' : String(value));
   const rows = [
-    ...(Object.keys(NAMES) as (keyof BatchFields)[]).map((key) => [NAMES[key]!, ...[mine, theirs].map((fields) => say[key]?.(fields) ?? String(fields[key]))]),
-    ...(Object.keys(PIN_NAMES) as (keyof Pins)[]).map((key) => [PIN_NAMES[key], pinned(mine.pins[key]), pinned(theirs.pins[key])]),
+    ...(Object.keys(NAMES) as (keyof BatchFields)[]).map((key) => [
+      NAMES[key]!,
+      ...[mine, theirs].map((fields) => say[key]?.(fields) ?? String(fields[key])),
+    ]),
+    ...(Object.keys(PIN_NAMES) as (keyof Pins)[]).map((key) => [
+      PIN_NAMES[key],
+      pinned(mine.pins[key]),
+      pinned(theirs.pins[key]),
+    ]),
   ].filter(([, one, other]) => one !== other);
   return (
     <table className="mt-4 w-full text-left">
-      <thead><tr className="text-[13px] text-muted"><th className="py-1 pr-3 font-medium">What</th><th className="py-1 pr-3 font-medium">Mine</th><th className="py-1 font-medium">Theirs</th></tr></thead>
-      <tbody>{rows.map(([what, one, other]) => <tr key={what} className="border-t border-grout align-top"><td className="py-1.5 pr-3">{what}</td><td className="py-1.5 pr-3 font-semibold break-words">{one}</td><td className="py-1.5 break-words">{other}</td></tr>)}</tbody>
+      <thead>
+        <tr className="text-[13px] text-muted">
+          <th className="py-1 pr-3 font-medium">What</th>
+          <th className="py-1 pr-3 font-medium">Mine</th>
+          <th className="py-1 font-medium">Theirs</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(([what, one, other]) => (
+          <tr key={what} className="border-t border-grout align-top">
+            <td className="py-1.5 pr-3">{what}</td>
+            <td className="py-1.5 pr-3 font-semibold break-words">{one}</td>
+            <td className="py-1.5 break-words">{other}</td>
+          </tr>
+        ))}
+      </tbody>
     </table>
   );
 }

@@ -20,7 +20,8 @@ const fields: BatchFields = {
   pins: {},
 };
 
-const stored = (change: Partial<BatchFields>, version: number) => ({ ...fields, ...change, id: ID, version }) as unknown as Batch;
+const stored = (change: Partial<BatchFields>, version: number) =>
+  ({ ...fields, ...change, id: ID, version }) as unknown as Batch;
 
 function makeSaver(version = 1) {
   const states: SaveState[] = [];
@@ -48,7 +49,9 @@ test('a change is kept on the device at once and saved after a pause, with the v
   expect(draft()).toMatchObject({ version: 1, fields: { people: 5 } });
   expect(calls).toHaveLength(0);
   await pass(600);
-  expect(calls).toEqual([{ method: 'PUT', path: `/api/v1/batches/${ID}`, ifMatch: '"1"', body: expect.objectContaining({ people: 5 }) }]);
+  expect(calls).toEqual([
+    { method: 'PUT', path: `/api/v1/batches/${ID}`, ifMatch: '"1"', body: expect.objectContaining({ people: 5 }) },
+  ]);
   expect(last()).toBe('saved');
   expect(draft()).toBeNull();
 });
@@ -65,7 +68,10 @@ test('ten quick changes are one save', async () => {
 });
 
 test('what is typed while a save is under way goes out after it, on the new version', async () => {
-  const calls = fakeServer([{ status: 200, body: stored({ people: 5 }, 2) }, { status: 200, body: stored({ people: 6 }, 3) }]);
+  const calls = fakeServer([
+    { status: 200, body: stored({ people: 5 }, 2) },
+    { status: 200, body: stored({ people: 6 }, 3) },
+  ]);
   const { saver, last } = makeSaver();
   saver.put({ ...fields, people: 5 }, 0);
   jest.advanceTimersByTime(0);
@@ -75,24 +81,27 @@ test('what is typed while a save is under way goes out after it, on the new vers
   expect(last()).toBe('saved');
 });
 
-test.each([['a lost network', 'lost' as const], ['a database that is away', { status: 503, body: { type: '/problems/database-away', title: 'Away', status: 503 } }]])(
-  '%s: it waits, tries again, and nothing is lost',
-  async (_, away) => {
-    const calls = fakeServer([away, away, { status: 200, body: stored({ massG: 900 }, 2) }]);
-    const { saver, states, last } = makeSaver();
-    saver.put({ ...fields, massG: 900 }, 0);
-    await pass(100);
-    expect(last()).toBe('waiting');
-    expect(draft()).toMatchObject({ fields: { massG: 900 } });
-    await pass(5000);
-    expect(calls).toHaveLength(3);
-    expect(last()).toBe('saved');
-    expect(states.filter(({ kind }) => kind === 'waiting')).toHaveLength(2);
-  },
-);
+test.each([
+  ['a lost network', 'lost' as const],
+  ['a database that is away', { status: 503, body: { type: '/problems/database-away', title: 'Away', status: 503 } }],
+])('%s: it waits, tries again, and nothing is lost', async (_, away) => {
+  const calls = fakeServer([away, away, { status: 200, body: stored({ massG: 900 }, 2) }]);
+  const { saver, states, last } = makeSaver();
+  saver.put({ ...fields, massG: 900 }, 0);
+  await pass(100);
+  expect(last()).toBe('waiting');
+  expect(draft()).toMatchObject({ fields: { massG: 900 } });
+  await pass(5000);
+  expect(calls).toHaveLength(3);
+  expect(last()).toBe('saved');
+  expect(states.filter(({ kind }) => kind === 'waiting')).toHaveLength(2);
+});
 
 describe('changed elsewhere', () => {
-  const conflict = { status: 412, body: { type: '/problems/changed-elsewhere', title: 'Changed', status: 412, current: stored({ people: 9 }, 5) } };
+  const conflict = {
+    status: 412,
+    body: { type: '/problems/changed-elsewhere', title: 'Changed', status: 412, current: stored({ people: 9 }, 5) },
+  };
 
   test('it stops, shows their side and sends nothing more by itself', async () => {
     const calls = fakeServer([conflict]);
@@ -161,8 +170,11 @@ describe('after a reload', () => {
     expect(calls[0]!.ifMatch).toBe('"1"');
   });
 
-  test.each(['{', '"text"', '{"version":"one"}', '{"version":1,"fields":{}}'])('a damaged draft is left alone: %s', (text) => {
-    localStorage.setItem(KEY, text);
-    expect(makeSaver().saver.restore()).toBeUndefined();
-  });
+  test.each(['{', '"text"', '{"version":"one"}', '{"version":1,"fields":{}}'])(
+    'a damaged draft is left alone: %s',
+    (text) => {
+      localStorage.setItem(KEY, text);
+      expect(makeSaver().saver.restore()).toBeUndefined();
+    },
+  );
 });

@@ -3,7 +3,12 @@ import type { Problem } from '@/contract/shared';
 import { callApi } from '../../shell/api';
 import { fieldsOf, sameFields, type BatchFields } from './batchFields';
 
-export type SaveState = { kind: 'saved' } | { kind: 'saving' } | { kind: 'waiting'; problem: Problem } | { kind: 'refused'; problem: Problem } | { kind: 'changed-elsewhere'; theirs: Batch };
+export type SaveState =
+  | { kind: 'saved' }
+  | { kind: 'saving' }
+  | { kind: 'waiting'; problem: Problem }
+  | { kind: 'refused'; problem: Problem }
+  | { kind: 'changed-elsewhere'; theirs: Batch };
 
 const AFTER_TYPING_MS = 500;
 const RETRY_MS = 2000;
@@ -24,7 +29,12 @@ export class DraftSaver {
   private stopped = false;
   private latest: BatchFields;
 
-  constructor(private readonly id: string, private version: number, fields: BatchFields, private readonly tell: (state: SaveState) => void) {
+  constructor(
+    private readonly id: string,
+    private version: number,
+    fields: BatchFields,
+    private readonly tell: (state: SaveState) => void,
+  ) {
     this.latest = fields;
   }
 
@@ -92,7 +102,10 @@ export class DraftSaver {
   }
 
   private keep(): void {
-    localStorage.setItem(keyOf(this.id), JSON.stringify({ version: this.version, fields: this.latest } satisfies Draft));
+    localStorage.setItem(
+      keyOf(this.id),
+      JSON.stringify({ version: this.version, fields: this.latest } satisfies Draft),
+    );
   }
 
   private saveIn(delayMs: number): void {

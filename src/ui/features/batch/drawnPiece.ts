@@ -6,5 +6,16 @@ import type { DrawnPiece } from '../drawing/pieceDrawing';
 export function drawnPiece({ piece, slice }: BatchPlan, cut: Cut): DrawnPiece {
   const { lengthMm, widthMm, heightMm } = piece;
   const { shape, thicknessMm, yawDeg, bevelDeg, grainDeg, grainPitchDeg } = slice;
-  return { animal: cut.animal, lengthMm, widthMm, heightMm, shape, thicknessMm, yawDeg, bevelDeg, grainDeg, grainPitchDeg };
+  return {
+    animal: cut.animal,
+    lengthMm,
+    widthMm,
+    heightMm,
+    shape,
+    thicknessMm,
+    yawDeg,
+    bevelDeg,
+    grainDeg,
+    grainPitchDeg,
+  };
 }

@@ -25,7 +25,12 @@ export interface JobListProps {
 export const JobList = memo(function JobList({ plan, inputs, cut, marinade, zone, progress }: JobListProps) {
   const { style } = usePreferences();
   const { schedule } = plan;
-  if (!schedule.ok) return <p role="alert" className="rounded border-2 border-ox bg-ox-tint px-4 py-3 font-medium">{scheduleWords(schedule.problem)}</p>;
+  if (!schedule.ok)
+    return (
+      <p role="alert" className="rounded border-2 border-ox bg-ox-tint px-4 py-3 font-medium">
+        {scheduleWords(schedule.problem)}
+      </p>
+    );
   const context = { plan, inputs, around: { cut, marinade } };
   return (
     <ol className="border-t border-grout">
@@ -35,14 +40,29 @@ export const JobList = memo(function JobList({ plan, inputs, cut, marinade, zone
         const newDay = index === 0 || weekday !== formatWeekday(schedule.jobs[index - 1]!.startMs, zone, style.locale);
         const done = progress?.get(job.key)?.doneAtMs;
         return (
-          <li key={job.key} className="grid grid-cols-[6.5rem_1fr_auto] items-baseline gap-x-3 border-b border-grout py-2.5">
-            <span className="figure text-[19px]">{newDay && <span className="block text-[13px] font-medium text-muted">{weekday}</span>}{formatClock(job.startMs, zone, style.locale)}</span>
+          <li
+            key={job.key}
+            className="grid grid-cols-[6.5rem_1fr_auto] items-baseline gap-x-3 border-b border-grout py-2.5"
+          >
+            <span className="figure text-[19px]">
+              {newDay && <span className="block text-[13px] font-medium text-muted">{weekday}</span>}
+              {formatClock(job.startMs, zone, style.locale)}
+            </span>
             <span>
-              <span className={clsx('font-semibold', done !== undefined && 'line-through decoration-muted')}>{words.title}</span>
-              {done !== undefined && <span className="ml-2 text-[13px] font-semibold text-enamel-soft">done {formatClock(done, zone, style.locale)}</span>}
+              <span className={clsx('font-semibold', done !== undefined && 'line-through decoration-muted')}>
+                {words.title}
+              </span>
+              {done !== undefined && (
+                <span className="ml-2 text-[13px] font-semibold text-enamel-soft">
+                  done {formatClock(done, zone, style.locale)}
+                </span>
+              )}
               <span className="block text-[14px] text-muted">{words.text}</span>
             </span>
-            <span className="whitespace-nowrap text-right text-[14px] text-muted">{formatDuration(job.minutes)}<span className="block">{job.hands ? 'hands' : 'waits'}</span></span>
+            <span className="whitespace-nowrap text-right text-[14px] text-muted">
+              {formatDuration(job.minutes)}
+              <span className="block">{job.hands ? 'hands' : 'waits'}</span>
+            </span>
           </li>
         );
       })}
@@ -52,12 +72,16 @@ export const JobList = memo(function JobList({ plan, inputs, cut, marinade, zone
       </li>
       {schedule.inTheNight && (
         <li className="mt-3 rounded border border-brass-line bg-brass-tint px-4 py-2.5">
-          Some handwork falls between 22:30 and 7:00.{inputs.pins.marinadeMin !== undefined && ' Unpin the time in the marinade and the plan looks for a better hour.'}
+          Some handwork falls between 22:30 and 7:00.
+          {inputs.pins.marinadeMin !== undefined &&
+            ' Unpin the time in the marinade and the plan looks for a better hour.'}
         </li>
       )}
       {schedule.lateByMin > 0 && (
         <li role="alert" className="mt-3 rounded border border-brass-line bg-brass-tint px-4 py-2.5">
-          This would have had to start at {formatDayClock(schedule.startMs, zone, style.locale)}, {formatDuration(schedule.lateByMin)} before the plan was made. Move the table, shorten the marinade or take smaller pieces.
+          This would have had to start at {formatDayClock(schedule.startMs, zone, style.locale)},{' '}
+          {formatDuration(schedule.lateByMin)} before the plan was made. Move the table, shorten the marinade or take
+          smaller pieces.
         </li>
       )}
     </ol>

@@ -17,10 +17,19 @@ export function MeansTable() {
   const choose = usePinTenderizing();
   const add = usePinAddition();
   const { slice, tenderize, marinate, piece } = plan;
-  const rows = compareMeans({ cut, shape: slice.shape, fibreLengthMm: slice.fibreLengthMm, thicknessMm: slice.pieceMm.thicknessMm, massG: piece.trimmedG, fruitExposure: marinate.fruit?.exposure ?? 0, pink: fields.pins.doneness === 'pink' });
+  const rows = compareMeans({
+    cut,
+    shape: slice.shape,
+    fibreLengthMm: slice.fibreLengthMm,
+    thicknessMm: slice.pieceMm.thicknessMm,
+    massG: piece.trimmedG,
+    fruitExposure: marinate.fruit?.exposure ?? 0,
+    pink: fields.pins.doneness === 'pink',
+  });
   const { tempC: piercedC } = minimumTemperature(cut.animal, { treatment: 'pierced', backInThePan: false });
   const number = (value: number, digits = 0) => formatNumber(value, style.locale, digits);
-  const span = ({ from, to }: { from: number; to: number }) => (number(from) === number(to) ? number(from) : `${number(from)}–${number(to)}`);
+  const span = ({ from, to }: { from: number; to: number }) =>
+    number(from) === number(to) ? number(from) : `${number(from)}–${number(to)}`;
   const planOf = ({ means, fits, choice }: MeansCompared) => {
     if (!fits || tenderize.means.includes(means)) return undefined;
     const addition = ADDITIONS.find((one) => one === means);
@@ -30,28 +39,60 @@ export function MeansTable() {
     <section className="panel px-4 py-3" aria-label="What each would change">
       <h3>What each would change</h3>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Means side by side">
-      <table className="mt-2 w-full min-w-[640px] text-left text-[14px]">
-        <thead><tr className="text-[13px] text-muted"><th className="py-1 pr-3 font-medium">means</th><th className="pr-3 font-medium">bite, 0 to 10</th><th className="pr-3 font-medium">min, by hand + waiting</th><th className="pr-3 font-medium">sodium, mg a 100 g</th><th className="pr-3 font-medium">taste</th><th className="font-medium">what can go wrong</th></tr></thead>
-        <tbody>
-          {rows.map((row) => {
-            const { means, bite, handsMin, waitMin, sodiumMgPer100G, risk, flavour, fits } = row;
-            const planned = tenderize.means.includes(means);
-            const planIt = planOf(row);
-            return (
-              <tr key={means} className={clsx('border-t border-grout', planned && 'bg-enamel-tint', !fits && 'text-muted')}>
-                <th scope="row" className="py-1.5 pr-3 font-semibold">{MEANS_NAMES[means]}{planned && <span className="block text-[12px] font-medium text-enamel-soft">in this plan</span>}{planIt && <button type="button" className="block py-1 text-[13px] font-medium underline underline-offset-4" onClick={planIt} aria-label={`Plan it: ${MEANS_NAMES[means]}`}>plan it</button>}</th>
-                <td className="pr-3"><BiteBar bite={bite} words={span(bite)} /></td>
-                <td className="whitespace-nowrap pr-3">{handsMin + waitMin === 0 ? '0' : `${number(handsMin)} + ${number(waitMin)}`}</td>
-                <td className="whitespace-nowrap pr-3">{span(sodiumMgPer100G)}</td>
-                <td className="pr-3">{FLAVOUR_WORDS[flavour]}</td>
-                <td>{fits ? riskWords(risk, piercedC, style) : 'not for this shape and thickness'}</td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+        <table className="mt-2 w-full min-w-[640px] text-left text-[14px]">
+          <thead>
+            <tr className="text-[13px] text-muted">
+              <th className="py-1 pr-3 font-medium">means</th>
+              <th className="pr-3 font-medium">bite, 0 to 10</th>
+              <th className="pr-3 font-medium">min, by hand + waiting</th>
+              <th className="pr-3 font-medium">sodium, mg a 100 g</th>
+              <th className="pr-3 font-medium">taste</th>
+              <th className="font-medium">what can go wrong</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row) => {
+              const { means, bite, handsMin, waitMin, sodiumMgPer100G, risk, flavour, fits } = row;
+              const planned = tenderize.means.includes(means);
+              const planIt = planOf(row);
+              return (
+                <tr
+                  key={means}
+                  className={clsx('border-t border-grout', planned && 'bg-enamel-tint', !fits && 'text-muted')}
+                >
+                  <th scope="row" className="py-1.5 pr-3 font-semibold">
+                    {MEANS_NAMES[means]}
+                    {planned && <span className="block text-[12px] font-medium text-enamel-soft">in this plan</span>}
+                    {planIt && (
+                      <button
+                        type="button"
+                        className="block py-1 text-[13px] font-medium underline underline-offset-4"
+                        onClick={planIt}
+                        aria-label={`Plan it: ${MEANS_NAMES[means]}`}
+                      >
+                        plan it
+                      </button>
+                    )}
+                  </th>
+                  <td className="pr-3">
+                    <BiteBar bite={bite} words={span(bite)} />
+                  </td>
+                  <td className="whitespace-nowrap pr-3">
+                    {handsMin + waitMin === 0 ? '0' : `${number(handsMin)} + ${number(waitMin)}`}
+                  </td>
+                  <td className="whitespace-nowrap pr-3">{span(sodiumMgPer100G)}</td>
+                  <td className="pr-3">{FLAVOUR_WORDS[flavour]}</td>
+                  <td>{fits ? riskWords(risk, piercedC, style) : 'not for this shape and thickness'}</td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
       </div>
-      <p className="mt-2 text-[13px] text-muted">Each by itself, on the mix there is. Bite is a rule of thumb for comparing plans, from the muscle, the fibres in a bite and what is done to them; our own estimate, not a measurement.</p>
+      <p className="mt-2 text-[13px] text-muted">
+        Each by itself, on the mix there is. Bite is a rule of thumb for comparing plans, from the muscle, the fibres in
+        a bite and what is done to them; our own estimate, not a measurement.
+      </p>
     </section>
   );
 }

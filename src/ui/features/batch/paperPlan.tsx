@@ -15,12 +15,23 @@ export function PaperPlan({ name, ...planned }: Props) {
   return (
     <div>
       <h1>{name}</h1>
-      <p>On the table {formatDay(inputs.tableAtMs, zone, style.locale)}, {formatClock(inputs.tableAtMs, zone, style.locale)}</p>
+      <p>
+        On the table {formatDay(inputs.tableAtMs, zone, style.locale)},{' '}
+        {formatClock(inputs.tableAtMs, zone, style.locale)}
+      </p>
       <JobList {...planned} />
       <h2 className="mt-4">{marinade.name}</h2>
       <LineTable lines={plan.marinate.lines} measured={plan.marinate.measured} />
       <h2 className="mt-4">Mind these</h2>
-      <ul>{plan.cautions.filter(({ guards }) => guards !== 'result').map((caution) => <li key={caution.code}><strong>{cautionWords(caution, style).title}.</strong> {cautionWords(caution, style).text}</li>)}</ul>
+      <ul>
+        {plan.cautions
+          .filter(({ guards }) => guards !== 'result')
+          .map((caution) => (
+            <li key={caution.code}>
+              <strong>{cautionWords(caution, style).title}.</strong> {cautionWords(caution, style).text}
+            </li>
+          ))}
+      </ul>
       <p className="mt-2">{GUIDANCE_LINE}</p>
     </div>
   );

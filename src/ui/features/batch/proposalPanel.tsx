@@ -26,11 +26,20 @@ export function ProposalPanel() {
     <section className="panel border-l-4 border-l-enamel px-4 py-3.5" aria-label="The plan for tenderness">
       <p className="text-[13px] font-medium text-muted">{overruled ? 'As you chose' : 'Proposed'}</p>
       <p className="text-[21px] font-semibold leading-tight">{meansWords(means)}</p>
-      <p className="mt-1.5 max-w-prose">{overruled && <strong className="font-semibold">The proposal was another. </strong>}{whyWords(tenderize, slice.judgement, style)}</p>
+      <p className="mt-1.5 max-w-prose">
+        {overruled && <strong className="font-semibold">The proposal was another. </strong>}
+        {whyWords(tenderize, slice.judgement, style)}
+      </p>
       <div className="mt-2.5 flex flex-wrap items-center gap-x-5 gap-y-2 text-[14px]">
-        <span className="flex items-center gap-2">To bite through: <BiteBar bite={bite} words={`${span(bite)} of 10`} /></span>
+        <span className="flex items-center gap-2">
+          To bite through: <BiteBar bite={bite} words={`${span(bite)} of 10`} />
+        </span>
         <span className="text-muted">0 melts, 10 is leather; a rule of thumb</span>
-        {overruled && <Button look="plain" onClick={() => choose({ soda: advised, force: advisedForce })}>Back to the proposal</Button>}
+        {overruled && (
+          <Button look="plain" onClick={() => choose({ soda: advised, force: advisedForce })}>
+            Back to the proposal
+          </Button>
+        )}
       </div>
       {additions.length > 0 && (
         <ul className="mt-3 space-y-2 border-t border-grout pt-2.5" aria-label="What the mix lacks">
@@ -40,8 +49,16 @@ export function ProposalPanel() {
             const press = advice.insteadOfSoda ? 'Take it' : 'Add it';
             return (
               <li key={advice.means} className="flex flex-wrap items-center gap-x-4 gap-y-1">
-                <span className="min-w-0 flex-1 basis-72 text-[14px]"><strong className="text-[15px]">{advice.insteadOfSoda ? 'Or' : 'Worth adding'}: {title}.</strong> {text}{then !== span(bite) && <span className="whitespace-nowrap text-muted"> Then {then} of 10.</span>}</span>
-                <Button look="plain" onClick={() => add(advice.means)} aria-label={`${press}: ${title}`}>{press}</Button>
+                <span className="min-w-0 flex-1 basis-72 text-[14px]">
+                  <strong className="text-[15px]">
+                    {advice.insteadOfSoda ? 'Or' : 'Worth adding'}: {title}.
+                  </strong>{' '}
+                  {text}
+                  {then !== span(bite) && <span className="whitespace-nowrap text-muted"> Then {then} of 10.</span>}
+                </span>
+                <Button look="plain" onClick={() => add(advice.means)} aria-label={`${press}: ${title}`}>
+                  {press}
+                </Button>
               </li>
             );
           })}
@@ -49,7 +66,11 @@ export function ProposalPanel() {
       )}
       {conflicts.map((conflict) => {
         const { title, text } = conflictWords(conflict);
-        return <p key={conflict} role="alert" className="mt-2.5 rounded border border-brass-line bg-brass-tint px-3 py-2"><strong>{title}.</strong> {text}</p>;
+        return (
+          <p key={conflict} role="alert" className="mt-2.5 rounded border border-brass-line bg-brass-tint px-3 py-2">
+            <strong>{title}.</strong> {text}
+          </p>
+        );
       })}
     </section>
   );

@@ -26,25 +26,86 @@ export function StageCook({ batchId, acknowledged }: { batchId: string; acknowle
         {cook.sticks > 0
           ? `${formatNumber(cook.sticks, style.locale)} sticks in ${cook.rounds} ${cook.rounds === 1 ? 'round' : 'rounds'}, ${side} over direct heat.`
           : `${cook.rounds} ${cook.rounds === 1 ? 'round' : 'rounds'} through the pan, one layer each: about a minute, turn, a few strokes, out. Everything goes back in at the end.`}{' '}
-        <span className="text-muted">Twice the meat is twice the rounds, never longer ones. Times are what cooks use; the thermometer decides.</span>
+        <span className="text-muted">
+          Twice the meat is twice the rounds, never longer ones. Times are what cooks use; the thermometer decides.
+        </span>
       </p>
       <div className="grid gap-4 sm:grid-cols-2">
-        <Check checked={Boolean(pins.pierced)} onChange={(on) => pin({ pierced: on || undefined })} label="Needles or blades pierced the meat" note="Carries the surface inside: cooked to the stricter figure." />
-        <Check checked={pins.doneness === 'pink'} onChange={(on) => pin({ doneness: on ? 'pink' : undefined })} label="Out while still a little pink" note="Only whole beef and lamb that goes back in the pan; never on a skewer." />
-        <CountField label="Lots to work in" unit="lots" value={plan.lots} {...LIMITS.lots} pinned={pins.lots !== undefined} onUnpin={() => pin({ lots: undefined })} onChange={(lots) => pin({ lots })} hint="each lot is out of the fridge only for its own share" />
-        <TemperatureField label="The room" value={pins.roomTempC ?? 21} min={-10} max={50} pinned={pins.roomTempC !== undefined} onUnpin={() => pin({ roomTempC: undefined })} onChange={(roomTempC) => pin({ roomTempC })} hint={`above ${formatTemperature(32, style)} the time out of the fridge halves`} />
-        <CountField label="People" unit="people" value={fields.people} {...LIMITS.people} onChange={(people) => change({ people })} />
+        <Check
+          checked={Boolean(pins.pierced)}
+          onChange={(on) => pin({ pierced: on || undefined })}
+          label="Needles or blades pierced the meat"
+          note="Carries the surface inside: cooked to the stricter figure."
+        />
+        <Check
+          checked={pins.doneness === 'pink'}
+          onChange={(on) => pin({ doneness: on ? 'pink' : undefined })}
+          label="Out while still a little pink"
+          note="Only whole beef and lamb that goes back in the pan; never on a skewer."
+        />
+        <CountField
+          label="Lots to work in"
+          unit="lots"
+          value={plan.lots}
+          {...LIMITS.lots}
+          pinned={pins.lots !== undefined}
+          onUnpin={() => pin({ lots: undefined })}
+          onChange={(lots) => pin({ lots })}
+          hint="each lot is out of the fridge only for its own share"
+        />
+        <TemperatureField
+          label="The room"
+          value={pins.roomTempC ?? 21}
+          min={-10}
+          max={50}
+          pinned={pins.roomTempC !== undefined}
+          onUnpin={() => pin({ roomTempC: undefined })}
+          onChange={(roomTempC) => pin({ roomTempC })}
+          hint={`above ${formatTemperature(32, style)} the time out of the fridge halves`}
+        />
+        <CountField
+          label="People"
+          unit="people"
+          value={fields.people}
+          {...LIMITS.people}
+          onChange={(people) => change({ people })}
+        />
       </div>
-      {cook.temperature.stricter && <Acknowledge key={batchId} batchId={batchId} done={acknowledged} text={`${cut.name}, pierced: ${formatTemperature(cook.temperature.tempC, style)} at the centre`} />}
+      {cook.temperature.stricter && (
+        <Acknowledge
+          key={batchId}
+          batchId={batchId}
+          done={acknowledged}
+          text={`${cut.name}, pierced: ${formatTemperature(cook.temperature.tempC, style)} at the centre`}
+        />
+      )}
     </Alive>
   );
 }
 
-function Check({ checked, onChange, label, note }: { checked: boolean; onChange: (on: boolean) => void; label: string; note: string }) {
+function Check({
+  checked,
+  onChange,
+  label,
+  note,
+}: {
+  checked: boolean;
+  onChange: (on: boolean) => void;
+  label: string;
+  note: string;
+}) {
   return (
     <label className="flex items-start gap-2.5">
-      <input type="checkbox" className="mt-0.5 size-5 accent-[#0e3b34]" checked={checked} onChange={(event) => onChange(event.target.checked)} />
-      <span><span className="font-medium">{label}</span><span className="block text-[13px] text-muted">{note}</span></span>
+      <input
+        type="checkbox"
+        className="mt-0.5 size-5 accent-[#0e3b34]"
+        checked={checked}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      <span>
+        <span className="font-medium">{label}</span>
+        <span className="block text-[13px] text-muted">{note}</span>
+      </span>
     </label>
   );
 }
@@ -55,13 +116,28 @@ function Acknowledge({ batchId, done, text }: { batchId: string; done: boolean; 
   const [eventId] = useState(() => crypto.randomUUID());
   const send = async () => {
     setState('sending');
-    const result = await callApi('POST', `/batches/${batchId}/events`, { body: { id: eventId, kind: 'caution-acknowledged', jobKey: 'cook', at: new Date().toISOString(), payload: { caution: 'pierced', text } } });
+    const result = await callApi('POST', `/batches/${batchId}/events`, {
+      body: {
+        id: eventId,
+        kind: 'caution-acknowledged',
+        jobKey: 'cook',
+        at: new Date().toISOString(),
+        payload: { caution: 'pierced', text },
+      },
+    });
     setState(result.ok ? 'done' : 'failed');
   };
   return (
     <div className="flex flex-wrap items-center gap-4 rounded border border-brass-line bg-brass-tint px-4 py-3">
-      <p className="grow"><strong className="font-semibold">{text}.</strong> {state === 'done' ? 'You have read this; it is kept in the log.' : 'Say that you have read this.'}</p>
-      {state !== 'done' && <Button look="plain" disabled={state === 'sending'} onClick={send}>{state === 'failed' ? 'Not kept yet, try again' : 'I have read this'}</Button>}
+      <p className="grow">
+        <strong className="font-semibold">{text}.</strong>{' '}
+        {state === 'done' ? 'You have read this; it is kept in the log.' : 'Say that you have read this.'}
+      </p>
+      {state !== 'done' && (
+        <Button look="plain" disabled={state === 'sending'} onClick={send}>
+          {state === 'failed' ? 'Not kept yet, try again' : 'I have read this'}
+        </Button>
+      )}
     </div>
   );
 }
@@ -70,22 +146,48 @@ function RoundsDrawing({ rounds, sticks }: { rounds: number; sticks: number }) {
   const shown = Math.min(rounds, 12);
   const perRound = sticks ? Math.ceil(sticks / rounds) : 0;
   return (
-    <div role="img" aria-label={sticks ? `${sticks} sticks in ${rounds} rounds` : `${rounds} rounds in the pan`} className="panel flex flex-wrap gap-3 p-4">
+    <div
+      role="img"
+      aria-label={sticks ? `${sticks} sticks in ${rounds} rounds` : `${rounds} rounds in the pan`}
+      className="panel flex flex-wrap gap-3 p-4"
+    >
       {Array.from({ length: shown }, (_, round) => (
         <svg key={round} viewBox="0 0 120 90" className="w-28" aria-hidden="true">
           {sticks ? (
             <>
               <rect x="2" y="14" width="116" height="62" rx="4" fill="none" stroke="#566761" strokeWidth="2" />
-              {Array.from({ length: Math.min(DRAWN, round === rounds - 1 ? sticks - perRound * (rounds - 1) : perRound) }, (_, stick) => {
-                const x = 8 + (stick * 104) / Math.max(1, perRound - 1 || 1);
-                return <g key={stick}><path d={`M${x} 6V84`} stroke="#8a5d10" strokeWidth="1.6" /><path d={`M${x - 3} 20q6 5 0 10q6 5 0 10q6 5 0 10q6 5 0 10`} stroke="#bf6464" strokeWidth="4.5" fill="none" strokeLinecap="round" /></g>;
-              })}
+              {Array.from(
+                { length: Math.min(DRAWN, round === rounds - 1 ? sticks - perRound * (rounds - 1) : perRound) },
+                (_, stick) => {
+                  const x = 8 + (stick * 104) / Math.max(1, perRound - 1 || 1);
+                  return (
+                    <g key={stick}>
+                      <path d={`M${x} 6V84`} stroke="#8a5d10" strokeWidth="1.6" />
+                      <path
+                        d={`M${x - 3} 20q6 5 0 10q6 5 0 10q6 5 0 10q6 5 0 10`}
+                        stroke="#bf6464"
+                        strokeWidth="4.5"
+                        fill="none"
+                        strokeLinecap="round"
+                      />
+                    </g>
+                  );
+                },
+              )}
             </>
           ) : (
             <>
               <path d="M84 46h34" stroke="#0e3b34" strokeWidth="7" strokeLinecap="round" />
               <ellipse cx="46" cy="46" rx="42" ry="38" fill="#e6ecea" stroke="#0e3b34" strokeWidth="3" />
-              {Array.from({ length: 16 }, (_, strip) => <path key={strip} d={`M${20 + (strip % 4) * 16} ${24 + Math.floor(strip / 4) * 15}l10 ${strip % 3 ? 4 : -3}`} stroke="#c97c78" strokeWidth="5" strokeLinecap="round" />)}
+              {Array.from({ length: 16 }, (_, strip) => (
+                <path
+                  key={strip}
+                  d={`M${20 + (strip % 4) * 16} ${24 + Math.floor(strip / 4) * 15}l10 ${strip % 3 ? 4 : -3}`}
+                  stroke="#c97c78"
+                  strokeWidth="5"
+                  strokeLinecap="round"
+                />
+              ))}
             </>
           )}
         </svg>
@@ -102,11 +204,23 @@ export function CookFigures() {
   const { restMin } = cook.temperature;
   return (
     <>
-      <FigureBox label="At the centre" size="huge" figure={temperatureFigure(cook.temperature.tempC, style)} note={restMin ? `and ${restMin} min rest` : 'usual guidance'} />
+      <FigureBox
+        label="At the centre"
+        size="huge"
+        figure={temperatureFigure(cook.temperature.tempC, style)}
+        note={restMin ? `and ${restMin} min rest` : 'usual guidance'}
+      />
       <div className="grid grid-cols-2 gap-2.5">
         <FigureBox label="Rounds" figure={{ value: formatNumber(cook.rounds, style.locale), unit: '' }} />
-        {cook.sticks > 0 && <FigureBox label="Sticks" figure={{ value: formatNumber(cook.sticks, style.locale), unit: '' }} />}
-        {schedule.ok && <FigureBox label="Out of the fridge" figure={{ value: formatNumber(schedule.warmMin, style.locale), unit: `of ${schedule.warmLimitMin} min` }} />}
+        {cook.sticks > 0 && (
+          <FigureBox label="Sticks" figure={{ value: formatNumber(cook.sticks, style.locale), unit: '' }} />
+        )}
+        {schedule.ok && (
+          <FigureBox
+            label="Out of the fridge"
+            figure={{ value: formatNumber(schedule.warmMin, style.locale), unit: `of ${schedule.warmLimitMin} min` }}
+          />
+        )}
       </div>
     </>
   );

@@ -2,7 +2,14 @@
 
 import { useDeferredValue, useState } from 'react';
 import { LIMITS, USUAL_FREEZER, WRAPS, type Wrap } from '@/core/batches';
-import { firmnessOf, FREEZER_PRESETS, SOLVED_SHAPES, type FreezerPreset, type SolvedShape, type ThawPlace } from '@/core/firming';
+import {
+  firmnessOf,
+  FREEZER_PRESETS,
+  SOLVED_SHAPES,
+  type FreezerPreset,
+  type SolvedShape,
+  type ThawPlace,
+} from '@/core/firming';
 import { formatClock } from '@/core/times';
 import { formatDuration, formatNumber, formatTemperature } from '@/core/units';
 import { FIRMNESS_NAMES, FREEZER_NAMES, SOLID_NAMES, spanWords } from '@/core/words';
@@ -38,7 +45,17 @@ export function StageFirm() {
 
   const course = solved?.result.course ?? [];
   const end = course[course.length - 1]?.minutes ?? 0;
-  const untilMin = Math.max(30, Math.min(end, Math.max(firm.minutes * 1.25, firm.to * 1.3, (firm.state.is === 'fresh' ? (firm.state.times.tooHardFromMin ?? 0) : 0) * 1.08)));
+  const untilMin = Math.max(
+    30,
+    Math.min(
+      end,
+      Math.max(
+        firm.minutes * 1.25,
+        firm.to * 1.3,
+        (firm.state.is === 'fresh' ? (firm.state.times.tooHardFromMin ?? 0) : 0) * 1.08,
+      ),
+    ),
+  );
   const atMin = Math.round(Math.min(looked ?? firm.minutes, untilMin));
   const moment = course.find(({ minutes }) => minutes >= atMin) ?? course[course.length - 1];
   const film = solved?.result.film;
@@ -46,49 +63,175 @@ export function StageFirm() {
   return (
     <Alive className="space-y-5">
       <div className="flex flex-wrap gap-x-6 gap-y-3">
-        <Choice label="It comes" value={frozen ? 'frozen' : 'fresh'} options={[{ value: 'fresh', name: 'Fridge-cold' }, { value: 'frozen', name: 'Frozen solid' }]} onChange={(state) => { setLooked(undefined); pin({ frozen: state === 'frozen' ? true : undefined, firmMin: undefined }); }} />
-        {firm.state.is === 'frozen' && <Choice label="Where it tempers" value={firm.state.input.place} options={(Object.keys(PLACE_NAMES) as ThawPlace[]).map((value) => ({ value, name: PLACE_NAMES[value] }))} onChange={(thawPlace) => pin({ thawPlace, firmMin: undefined })} />}
+        <Choice
+          label="It comes"
+          value={frozen ? 'frozen' : 'fresh'}
+          options={[
+            { value: 'fresh', name: 'Fridge-cold' },
+            { value: 'frozen', name: 'Frozen solid' },
+          ]}
+          onChange={(state) => {
+            setLooked(undefined);
+            pin({ frozen: state === 'frozen' ? true : undefined, firmMin: undefined });
+          }}
+        />
+        {firm.state.is === 'frozen' && (
+          <Choice
+            label="Where it tempers"
+            value={firm.state.input.place}
+            options={(Object.keys(PLACE_NAMES) as ThawPlace[]).map((value) => ({ value, name: PLACE_NAMES[value] }))}
+            onChange={(thawPlace) => pin({ thawPlace, firmMin: undefined })}
+          />
+        )}
       </div>
-      {!firm.needed && <p className="panel px-4 py-3">Nothing here has to be firm: {cut.form === 'sliced' || cut.form === 'cross-cut-ribs' ? 'it comes sliced' : 'this shape is cut from fridge-cold meat'}. The model below shows what the freezer would do; give minutes to plan them all the same.</p>}
+      {!firm.needed && (
+        <p className="panel px-4 py-3">
+          Nothing here has to be firm:{' '}
+          {cut.form === 'sliced' || cut.form === 'cross-cut-ribs'
+            ? 'it comes sliced'
+            : 'this shape is cut from fridge-cold meat'}
+          . The model below shows what the freezer would do; give minutes to plan them all the same.
+        </p>
+      )}
 
       <section className="panel px-4 py-4" aria-busy={slow}>
-        {film && moment && <FrozenShell film={film} minutes={atMin} animal={cut.animal} describe={`Cut through the piece after ${formatDuration(atMin)}: ${formatNumber(moment.iceFraction * 100, style.locale)} % of its water is ice, the middle is at ${formatTemperature(moment.coreC, style)}`} />}
+        {film && moment && (
+          <FrozenShell
+            film={film}
+            minutes={atMin}
+            animal={cut.animal}
+            describe={`Cut through the piece after ${formatDuration(atMin)}: ${formatNumber(moment.iceFraction * 100, style.locale)} % of its water is ice, the middle is at ${formatTemperature(moment.coreC, style)}`}
+          />
+        )}
         {film && <ShellKey />}
         <p className="mt-3 text-center text-[16px]">
           {moment ? (
-            <>After <strong className="figure text-[22px]">{formatDuration(atMin)}</strong>: <strong>{FIRMNESS_NAMES[firmnessOf(moment, freezingPointC)]}</strong>, {formatNumber(moment.iceFraction * 100, style.locale)} % of the water is ice; middle {degrees(moment.coreC)}, face {degrees(moment.surfaceC)}</>
-          ) : failed ? 'The model did not run.' : 'Working it out…'}
+            <>
+              After <strong className="figure text-[22px]">{formatDuration(atMin)}</strong>:{' '}
+              <strong>{FIRMNESS_NAMES[firmnessOf(moment, freezingPointC)]}</strong>,{' '}
+              {formatNumber(moment.iceFraction * 100, style.locale)} % of the water is ice; middle{' '}
+              {degrees(moment.coreC)}, face {degrees(moment.surfaceC)}
+            </>
+          ) : failed ? (
+            'The model did not run.'
+          ) : (
+            'Working it out…'
+          )}
         </p>
-        {course.length > 0 && <FirmingChart course={course} startC={firm.state.input.startC} freezingPointC={freezingPointC} untilMin={untilMin} atMin={atMin} onDrag={setLooked} style={style} />}
+        {course.length > 0 && (
+          <FirmingChart
+            course={course}
+            startC={firm.state.input.startC}
+            freezingPointC={freezingPointC}
+            untilMin={untilMin}
+            atMin={atMin}
+            onDrag={setLooked}
+            style={style}
+          />
+        )}
         <p className="mt-1 flex flex-wrap items-center gap-x-5 gap-y-1 text-[13px] text-muted">
-          <span><span className="mr-1.5 inline-block h-0.5 w-6 bg-enamel align-middle" />ice</span>
-          <span><span className="mr-1.5 inline-block h-0.5 w-6 bg-ox align-middle" />middle</span>
-          <span><span className="mr-1.5 inline-block w-6 border-t-2 border-dashed border-ice align-middle" />face</span>
+          <span>
+            <span className="mr-1.5 inline-block h-0.5 w-6 bg-enamel align-middle" />
+            ice
+          </span>
+          <span>
+            <span className="mr-1.5 inline-block h-0.5 w-6 bg-ox align-middle" />
+            middle
+          </span>
+          <span>
+            <span className="mr-1.5 inline-block w-6 border-t-2 border-dashed border-ice align-middle" />
+            face
+          </span>
           <span className="grow">drag the time</span>
-          {looked !== undefined && looked !== firm.minutes && <Button look="plain" onClick={() => { pin({ firmMin: Math.max(1, atMin) }); setLooked(undefined); }}>Plan {formatDuration(atMin)}</Button>}
-          {slow && <span role="status">Solving… <button type="button" className="underline" onClick={cancel}>Stop</button></span>}
-          {failed && <button type="button" className="underline" onClick={again}>Try again</button>}
+          {looked !== undefined && looked !== firm.minutes && (
+            <Button
+              look="plain"
+              onClick={() => {
+                pin({ firmMin: Math.max(1, atMin) });
+                setLooked(undefined);
+              }}
+            >
+              Plan {formatDuration(atMin)}
+            </Button>
+          )}
+          {slow && (
+            <span role="status">
+              Solving…{' '}
+              <button type="button" className="underline" onClick={cancel}>
+                Stop
+              </button>
+            </span>
+          )}
+          {failed && (
+            <button type="button" className="underline" onClick={again}>
+              Try again
+            </button>
+          )}
         </p>
       </section>
 
       <div className="grid gap-x-6 gap-y-4 sm:grid-cols-2">
         <MinutesField
-          label={frozen ? 'Minutes to temper' : 'Minutes in the freezer'} value={firm.minutes} min={0} max={2880} pinned={pins.firmMin !== undefined} onUnpin={() => pin({ firmMin: undefined })} onChange={(firmMin) => pin({ firmMin })}
+          label={frozen ? 'Minutes to temper' : 'Minutes in the freezer'}
+          value={firm.minutes}
+          min={0}
+          max={2880}
+          pinned={pins.firmMin !== undefined}
+          onUnpin={() => pin({ firmMin: undefined })}
+          onChange={(firmMin) => pin({ firmMin })}
           hint={frozen ? 'until the blade goes in by itself' : 'flat and plump: a bent piece freezes bent'}
         />
-        <TemperatureField label="The freezer" value={pins.freezerC ?? freezer.tempC} {...LIMITS.freezerC} pinned={pins.freezerC !== undefined} onUnpin={() => pin({ freezerC: undefined })} onChange={(freezerC) => pin({ freezerC })} hint={pins.freezerC === undefined ? 'as under My kitchen' : undefined} />
+        <TemperatureField
+          label="The freezer"
+          value={pins.freezerC ?? freezer.tempC}
+          {...LIMITS.freezerC}
+          pinned={pins.freezerC !== undefined}
+          onUnpin={() => pin({ freezerC: undefined })}
+          onChange={(freezerC) => pin({ freezerC })}
+          hint={pins.freezerC === undefined ? 'as under My kitchen' : undefined}
+        />
         {!frozen && (
           <>
-            <Select label="How it lies" value={pins.lies ?? freezer.lies} options={FREEZER_PRESETS.map((value) => [value, FREEZER_NAMES[value]])} pinned={pins.lies !== undefined} onUnpin={() => pin({ lies: undefined })} onChange={(lies) => pin({ lies: lies as FreezerPreset })} />
-            <Select label="Wrapped" value={pins.wrap ?? 'none'} options={WRAPS.map((value) => [value, WRAP_NAMES[value]])} pinned={pins.wrap !== undefined} onUnpin={() => pin({ wrap: undefined })} onChange={(wrap) => pin({ wrap: wrap as Wrap })} />
-            <TemperatureField label="The meat, going in" value={pins.startC ?? 4} {...LIMITS.startC} pinned={pins.startC !== undefined} onUnpin={() => pin({ startC: undefined })} onChange={(startC) => pin({ startC })} />
+            <Select
+              label="How it lies"
+              value={pins.lies ?? freezer.lies}
+              options={FREEZER_PRESETS.map((value) => [value, FREEZER_NAMES[value]])}
+              pinned={pins.lies !== undefined}
+              onUnpin={() => pin({ lies: undefined })}
+              onChange={(lies) => pin({ lies: lies as FreezerPreset })}
+            />
+            <Select
+              label="Wrapped"
+              value={pins.wrap ?? 'none'}
+              options={WRAPS.map((value) => [value, WRAP_NAMES[value]])}
+              pinned={pins.wrap !== undefined}
+              onUnpin={() => pin({ wrap: undefined })}
+              onChange={(wrap) => pin({ wrap: wrap as Wrap })}
+            />
+            <TemperatureField
+              label="The meat, going in"
+              value={pins.startC ?? 4}
+              {...LIMITS.startC}
+              pinned={pins.startC !== undefined}
+              onUnpin={() => pin({ startC: undefined })}
+              onChange={(startC) => pin({ startC })}
+            />
           </>
         )}
-        <Select label="Form" value={firm.state.input.shape ?? 'block'} options={SOLVED_SHAPES.map((value) => [value, SOLID_NAMES[value]])} pinned={pins.solid !== undefined} onUnpin={() => pin({ solid: undefined })} onChange={(solid) => pin({ solid: solid as SolvedShape })} />
+        <Select
+          label="Form"
+          value={firm.state.input.shape ?? 'block'}
+          options={SOLVED_SHAPES.map((value) => [value, SOLID_NAMES[value]])}
+          pinned={pins.solid !== undefined}
+          onUnpin={() => pin({ solid: undefined })}
+          onChange={(solid) => pin({ solid: solid as SolvedShape })}
+        />
       </div>
       {!frozen && firm.needed && <FirmnessQuestion />}
       <p className="max-w-prose text-[14px] text-muted">
-        Half-frozen meat cuts thin; warm meat squashes. An estimate from a model of heat and ice, set so that cooks’ customary times come out; real meat may start 5 to 15 min later. Not for bony, crooked or stacked pieces, and no statement about safety: press it and see.
+        Half-frozen meat cuts thin; warm meat squashes. An estimate from a model of heat and ice, set so that cooks’
+        customary times come out; real meat may start 5 to 15 min later. Not for bony, crooked or stacked pieces, and no
+        statement about safety: press it and see.
       </p>
     </Alive>
   );
@@ -110,10 +253,21 @@ interface SelectProps {
 function Select({ label, value, options, pinned, onUnpin, onChange }: SelectProps) {
   return (
     <div>
-      <label className="block"><span className="mb-1 block text-[13px] font-medium text-muted">{label}</span>
-        <select className={selectLook} value={value} onChange={(event) => onChange(event.target.value)}>{options.map(([one, name]) => <option key={one} value={one}>{name}</option>)}</select>
+      <label className="block">
+        <span className="mb-1 block text-[13px] font-medium text-muted">{label}</span>
+        <select className={selectLook} value={value} onChange={(event) => onChange(event.target.value)}>
+          {options.map(([one, name]) => (
+            <option key={one} value={one}>
+              {name}
+            </option>
+          ))}
+        </select>
       </label>
-      {pinned && <span className="mt-1 inline-block"><PinMark what={label.toLowerCase()} onUnpin={onUnpin} /></span>}
+      {pinned && (
+        <span className="mt-1 inline-block">
+          <PinMark what={label.toLowerCase()} onUnpin={onUnpin} />
+        </span>
+      )}
     </div>
   );
 }
@@ -131,9 +285,22 @@ export function FirmFigures() {
     const times = solved?.is === 'frozen' ? solved.result : firm.state.times;
     return (
       <>
-        <FigureBox label={job ? 'Out of the freezer at' : 'Tempers for'} size="huge" figure={{ value: job ? clock(job.startMs) : formatDuration(firm.minutes), unit: '' }} note={`then ${formatDuration(firm.minutes)} ${firm.state.input.place === 'fridge' ? 'in the fridge' : 'on the board'}`} />
+        <FigureBox
+          label={job ? 'Out of the freezer at' : 'Tempers for'}
+          size="huge"
+          figure={{ value: job ? clock(job.startMs) : formatDuration(firm.minutes), unit: '' }}
+          note={`then ${formatDuration(firm.minutes)} ${firm.state.input.place === 'fridge' ? 'in the fridge' : 'on the board'}`}
+        />
         <FigureBox label="The blade goes in from" figure={span(times.sliceFromMin)} />
-        <FigureBox label="Best between" figure={{ value: spanWords(times.idealFromMin, times.idealToMin), unit: '' }} note={times.idealFromMin === null ? 'here the outside is soft before the middle is ready: temper it in the fridge' : undefined} />
+        <FigureBox
+          label="Best between"
+          figure={{ value: spanWords(times.idealFromMin, times.idealToMin), unit: '' }}
+          note={
+            times.idealFromMin === null
+              ? 'here the outside is soft before the middle is ready: temper it in the fridge'
+              : undefined
+          }
+        />
         <FigureBox label="Too soft after" figure={span(times.softFromMin)} />
       </>
     );
@@ -142,14 +309,34 @@ export function FirmFigures() {
   const times = fresh ?? firm.state.times;
   return (
     <>
-      <FigureBox label={job ? 'Put it in at' : 'In the freezer'} size="huge" figure={{ value: job ? clock(job.startMs) : formatDuration(firm.minutes), unit: '' }} note={`for ${formatDuration(firm.minutes)}; press it from ${job ? clock(job.startMs + firm.checkFromMin * 60_000) : formatDuration(firm.checkFromMin)}`} />
-      <FigureBox label="Best to slice between" figure={{ value: spanWords(times.idealFromMin, times.idealToMin), unit: '' }} note="in the freezer; an estimate" />
+      <FigureBox
+        label={job ? 'Put it in at' : 'In the freezer'}
+        size="huge"
+        figure={{ value: job ? clock(job.startMs) : formatDuration(firm.minutes), unit: '' }}
+        note={`for ${formatDuration(firm.minutes)}; press it from ${job ? clock(job.startMs + firm.checkFromMin * 60_000) : formatDuration(firm.checkFromMin)}`}
+      />
+      <FigureBox
+        label="Best to slice between"
+        figure={{ value: spanWords(times.idealFromMin, times.idealToMin), unit: '' }}
+        note="in the freezer; an estimate"
+      />
       <div className="grid grid-cols-2 gap-2.5">
         <FigureBox label="Firm from" figure={span(times.firmFromMin)} />
         <FigureBox label="Too hard after" figure={span(times.tooHardFromMin)} />
       </div>
-      {fresh?.bench && <FigureBox label="Back on the board, slice within" figure={span(fresh.bench.sliceWithinMin)} note={`then the face softens; put it back after ${formatDuration(fresh.bench.returnAfterMin)} at ${formatTemperature(21, style)}. Work with half, keep half cold.`} />}
-      {piece.pieces > 1 && <p className="text-[13px] text-muted">{formatNumber(piece.pieces, style.locale)} pieces side by side, not touching: each firms by itself. Stacked they take far longer.</p>}
+      {fresh?.bench && (
+        <FigureBox
+          label="Back on the board, slice within"
+          figure={span(fresh.bench.sliceWithinMin)}
+          note={`then the face softens; put it back after ${formatDuration(fresh.bench.returnAfterMin)} at ${formatTemperature(21, style)}. Work with half, keep half cold.`}
+        />
+      )}
+      {piece.pieces > 1 && (
+        <p className="text-[13px] text-muted">
+          {formatNumber(piece.pieces, style.locale)} pieces side by side, not touching: each firms by itself. Stacked
+          they take far longer.
+        </p>
+      )}
     </>
   );
 }

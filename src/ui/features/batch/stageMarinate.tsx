@@ -5,7 +5,15 @@ import Link from 'next/link';
 import { useDeferredValue, useMemo } from 'react';
 import { uptakeCurve } from '@/core/marinades';
 import { SODIUM_REFERENCE_MG_PER_DAY } from '@/core/safety';
-import { areaFigure, formatDuration, formatLength, formatMass, formatNumber, joinFigure, massFigure } from '@/core/units';
+import {
+  areaFigure,
+  formatDuration,
+  formatLength,
+  formatMass,
+  formatNumber,
+  joinFigure,
+  massFigure,
+} from '@/core/units';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { FigureBox } from '../../primitives/figureBox';
@@ -21,9 +29,16 @@ import { WhatGetsIn } from './whatGetsIn';
 const WORTH_A_CURVE = 0.005;
 /** Less water in it than this share, and it does not flow. */
 const DRY = 0.2;
-const ENOUGH_WORDS = { short: 'hardly enough to coat it: add liquid, or rub it in', enough: 'enough to coat it', plenty: 'more than it takes: the rest stays in the bag' } as const;
+const ENOUGH_WORDS = {
+  short: 'hardly enough to coat it: add liquid, or rub it in',
+  enough: 'enough to coat it',
+  plenty: 'more than it takes: the rest stays in the bag',
+} as const;
 
-const UptakeChart = dynamic(orAgain(() => import('./uptakeChart').then((part) => part.default)), { ssr: false, loading: () => <div className="h-[280px]" aria-hidden="true" /> });
+const UptakeChart = dynamic(
+  orAgain(() => import('./uptakeChart').then((part) => part.default)),
+  { ssr: false, loading: () => <div className="h-[280px]" aria-hidden="true" /> },
+);
 
 export function StageMarinate() {
   const { plan, fields, marinade, pin } = useBatchWork();
@@ -31,7 +46,12 @@ export function StageMarinate() {
   const { marinate, piece, slice } = plan;
   const { pins } = fields;
   const shown = useDeferredValue(marinate);
-  const untilMin = Math.max(60, Math.ceil((Math.max(shown.minutes, Math.min(shown.window.to, shown.uptake.minutesTo.centre.p90 * 1.6)) * 1.12) / 15) * 15);
+  const untilMin = Math.max(
+    60,
+    Math.ceil(
+      (Math.max(shown.minutes, Math.min(shown.window.to, shown.uptake.minutesTo.centre.p90 * 1.6)) * 1.12) / 15,
+    ) * 15,
+  );
   const curve = useMemo(() => uptakeCurve(shown.diffusion, untilMin), [shown.diffusion, untilMin]);
   const sweet = marinate.onMeat.sugarG / piece.trimmedG > WORTH_A_CURVE;
   const dry = marinate.onMeat.waterG < DRY * marinate.onMeat.massG;
@@ -41,63 +61,183 @@ export function StageMarinate() {
   return (
     <Alive className="space-y-5">
       <p className="max-w-prose text-muted">
-        Amounts follow the {formatMass(piece.trimmedG, style)}. Hours follow the slice, {formatLength(slice.thicknessMm, style)}.
+        Amounts follow the {formatMass(piece.trimmedG, style)}. Hours follow the slice,{' '}
+        {formatLength(slice.thicknessMm, style)}.
       </p>
       <figure className="panel overflow-hidden px-3 pb-2 pt-3">
         <figcaption className="px-2 text-[14px]">
-          Salt that has arrived, share of the final {formatNumber(marinate.uptake.equilibriumSaltPercent, style.locale, 1)} %. By {formatDuration(marinate.minutes)}: <strong>{share(marinate.uptake.averageFraction)} % in the whole slice, {share(marinate.uptake.centreFraction)} % in its middle</strong>.
+          Salt that has arrived, share of the final{' '}
+          {formatNumber(marinate.uptake.equilibriumSaltPercent, style.locale, 1)} %. By{' '}
+          {formatDuration(marinate.minutes)}:{' '}
+          <strong>
+            {share(marinate.uptake.averageFraction)} % in the whole slice, {share(marinate.uptake.centreFraction)} % in
+            its middle
+          </strong>
+          .
         </figcaption>
-        <UptakeChart curve={curve} untilMin={untilMin} minutes={shown.minutes} window={shown.window} stopMin={stopMin} shown={{ sugar: sweet, acid: sour }} />
+        <UptakeChart
+          curve={curve}
+          untilMin={untilMin}
+          minutes={shown.minutes}
+          window={shown.window}
+          stopMin={stopMin}
+          shown={{ sugar: sweet, acid: sour }}
+        />
         <div className="flex flex-wrap gap-x-5 gap-y-1 px-2 pb-1 text-[13px] text-muted">
-          <span><span className="mr-1.5 inline-block h-[3px] w-6 bg-enamel align-middle" />salt, whole slice, bag turned</span>
-          <span><span className="mr-1.5 inline-block h-px w-6 bg-enamel align-middle" />stacked</span>
-          <span><span className="mr-1.5 inline-block w-6 border-t-2 border-dashed border-enamel align-middle" />its middle; band: stacked to stirred, and what is not known</span>
-          {sweet && <span><span className="mr-1.5 inline-block size-3 bg-[#a0703a]/50 align-middle" />sugar</span>}
-          {sour && <span><span className="mr-1.5 inline-block size-3 bg-[#9a8a1e]/50 align-middle" />acid</span>}
-          <span><span className="mr-1.5 inline-block size-3 bg-enamel-tint align-middle" />customary time</span>
-          {stopMin !== undefined && stopMin < untilMin && <span><span className="mr-1.5 inline-block size-3 bg-[#c98a8a]/40 align-middle" />too long for the fruit</span>}
+          <span>
+            <span className="mr-1.5 inline-block h-[3px] w-6 bg-enamel align-middle" />
+            salt, whole slice, bag turned
+          </span>
+          <span>
+            <span className="mr-1.5 inline-block h-px w-6 bg-enamel align-middle" />
+            stacked
+          </span>
+          <span>
+            <span className="mr-1.5 inline-block w-6 border-t-2 border-dashed border-enamel align-middle" />
+            its middle; band: stacked to stirred, and what is not known
+          </span>
+          {sweet && (
+            <span>
+              <span className="mr-1.5 inline-block size-3 bg-[#a0703a]/50 align-middle" />
+              sugar
+            </span>
+          )}
+          {sour && (
+            <span>
+              <span className="mr-1.5 inline-block size-3 bg-[#9a8a1e]/50 align-middle" />
+              acid
+            </span>
+          )}
+          <span>
+            <span className="mr-1.5 inline-block size-3 bg-enamel-tint align-middle" />
+            customary time
+          </span>
+          {stopMin !== undefined && stopMin < untilMin && (
+            <span>
+              <span className="mr-1.5 inline-block size-3 bg-[#c98a8a]/40 align-middle" />
+              too long for the fruit
+            </span>
+          )}
         </div>
       </figure>
       <div className="grid items-start gap-x-8 gap-y-4 md:grid-cols-2">
         <Slider
-          label="Time in the marinade" value={marinate.minutes} figure={{ value: formatDuration(marinate.minutes), unit: '' }} min={0} max={Math.max(720, marinate.window.to, pins.marinadeMin ?? 0)} step={5}
-          onChange={(marinadeMin) => pin({ marinadeMin })} pinned={pins.marinadeMin !== undefined} onUnpin={() => pin({ marinadeMin: undefined })}
-          band={{ ...marinate.window, words: `${formatDuration(marinate.window.from)} to ${formatDuration(marinate.window.to)} is customary` }}
+          label="Time in the marinade"
+          value={marinate.minutes}
+          figure={{ value: formatDuration(marinate.minutes), unit: '' }}
+          min={0}
+          max={Math.max(720, marinate.window.to, pins.marinadeMin ?? 0)}
+          step={5}
+          onChange={(marinadeMin) => pin({ marinadeMin })}
+          pinned={pins.marinadeMin !== undefined}
+          onUnpin={() => pin({ marinadeMin: undefined })}
+          band={{
+            ...marinate.window,
+            words: `${formatDuration(marinate.window.from)} to ${formatDuration(marinate.window.to)} is customary`,
+          }}
         />
         <div>
-          <div className="mb-1.5 flex min-h-8 items-end gap-2 text-[14px] text-muted">Where {pins.marinadePlace && <PinMark what="where" onUnpin={() => pin({ marinadePlace: undefined })} />}</div>
-          <Choice label="Where it marinates" value={marinate.place} options={[{ value: 'fridge', name: 'Fridge' }, { value: 'counter', name: 'Counter, 1 h at most' }]} onChange={(place) => pin({ marinadePlace: place === 'fridge' ? undefined : place })} />
+          <div className="mb-1.5 flex min-h-8 items-end gap-2 text-[14px] text-muted">
+            Where {pins.marinadePlace && <PinMark what="where" onUnpin={() => pin({ marinadePlace: undefined })} />}
+          </div>
+          <Choice
+            label="Where it marinates"
+            value={marinate.place}
+            options={[
+              { value: 'fridge', name: 'Fridge' },
+              { value: 'counter', name: 'Counter, 1 h at most' },
+            ]}
+            onChange={(place) => pin({ marinadePlace: place === 'fridge' ? undefined : place })}
+          />
         </div>
         <Slider
-          label="Hold back before mixing" value={Math.round(100 * (pins.holdBackShare ?? marinade.holdBackShare))} figure={massFigure(marinate.heldBackG, style)} min={0} max={50} step={1} onChange={(value) => pin({ holdBackShare: value / 100 })}
-          pinned={pins.holdBackShare !== undefined} onUnpin={() => pin({ holdBackShare: undefined })} ends={['nothing', 'half of the mix']}
+          label="Hold back before mixing"
+          value={Math.round(100 * (pins.holdBackShare ?? marinade.holdBackShare))}
+          figure={massFigure(marinate.heldBackG, style)}
+          min={0}
+          max={50}
+          step={1}
+          onChange={(value) => pin({ holdBackShare: value / 100 })}
+          pinned={pins.holdBackShare !== undefined}
+          onUnpin={() => pin({ holdBackShare: undefined })}
+          ends={['nothing', 'half of the mix']}
         />
         <div>
           <Slider
-            label="Make it land at" value={pins.saltPercent ?? marinate.uptake.equilibriumSaltPercent} figure={{ value: formatNumber(pins.saltPercent ?? marinate.uptake.equilibriumSaltPercent, style.locale, 2), unit: '% salt' }} min={0.3} max={2.2} step={0.05}
-            onChange={(value) => pin({ saltPercent: Math.round(value * 100) / 100 })} pinned={pins.saltPercent !== undefined} onUnpin={() => pin({ saltPercent: undefined })} band={{ from: 0.9, to: 1.4, words: 'most like 0.9 to 1.4' }}
+            label="Make it land at"
+            value={pins.saltPercent ?? marinate.uptake.equilibriumSaltPercent}
+            figure={{
+              value: formatNumber(pins.saltPercent ?? marinate.uptake.equilibriumSaltPercent, style.locale, 2),
+              unit: '% salt',
+            }}
+            min={0.3}
+            max={2.2}
+            step={0.05}
+            onChange={(value) => pin({ saltPercent: Math.round(value * 100) / 100 })}
+            pinned={pins.saltPercent !== undefined}
+            onUnpin={() => pin({ saltPercent: undefined })}
+            band={{ from: 0.9, to: 1.4, words: 'most like 0.9 to 1.4' }}
           />
           <p className="text-[13px] text-muted">Salt and salty sauces are worked out again, the rest stays.</p>
-          {marinate.saltReach && <p role="alert" className="font-medium text-ox">This mix can land between {formatNumber(marinate.saltReach.from, style.locale, 2)} and {formatNumber(marinate.saltReach.to, style.locale, 2)} %; it is shown as it is written.</p>}
+          {marinate.saltReach && (
+            <p role="alert" className="font-medium text-ox">
+              This mix can land between {formatNumber(marinate.saltReach.from, style.locale, 2)} and{' '}
+              {formatNumber(marinate.saltReach.to, style.locale, 2)} %; it is shown as it is written.
+            </p>
+          )}
         </div>
         <label className="flex items-start gap-2.5 pt-2 text-[14px]">
-          <input type="checkbox" className="mt-0.5 size-5 accent-[#0e3b34]" checked={Boolean(pins.splitAfterMixing)} onChange={(event) => pin({ splitAfterMixing: event.target.checked || undefined })} />
-          <span>I forgot: the part for {marinade.holdBackFor ?? 'later'} comes out of the mix that touched the meat</span>
+          <input
+            type="checkbox"
+            className="mt-0.5 size-5 accent-[#0e3b34]"
+            checked={Boolean(pins.splitAfterMixing)}
+            onChange={(event) => pin({ splitAfterMixing: event.target.checked || undefined })}
+          />
+          <span>
+            I forgot: the part for {marinade.holdBackFor ?? 'later'} comes out of the mix that touched the meat
+          </span>
         </label>
       </div>
       <section>
         <div className="flex flex-wrap items-baseline justify-between gap-3">
-          <h3>{marinade.name}, for {formatMass(piece.trimmedG, style)}</h3>
-          <Link href={`/marinades/${marinade.id}`} className="text-[14px] underline underline-offset-4">the marinade in the book</Link>
+          <h3>
+            {marinade.name}, for {formatMass(piece.trimmedG, style)}
+          </h3>
+          <Link href={`/marinades/${marinade.id}`} className="text-[14px] underline underline-offset-4">
+            the marinade in the book
+          </Link>
         </div>
         <LineTable lines={marinate.lines} measured={marinate.measured} />
         <p className="mt-3 text-[14px]">
-          {dry ? 'A dry rub: rub it into every face, the salt draws its own brine.' : <>A film of <strong>{formatLength(marinate.coat.filmMm, style)}</strong> over {joinFigure(areaFigure(slice.coatAreaM2, style))} of slices: {ENOUGH_WORDS[marinate.coat.enough]}.</>} It fits a bag of {formatNumber(marinate.coat.bagMl / 1000, style.locale, 1)} l, the air squeezed out.
+          {dry ? (
+            'A dry rub: rub it into every face, the salt draws its own brine.'
+          ) : (
+            <>
+              A film of <strong>{formatLength(marinate.coat.filmMm, style)}</strong> over{' '}
+              {joinFigure(areaFigure(slice.coatAreaM2, style))} of slices: {ENOUGH_WORDS[marinate.coat.enough]}.
+            </>
+          )}{' '}
+          It fits a bag of {formatNumber(marinate.coat.bagMl / 1000, style.locale, 1)} l, the air squeezed out.
         </p>
         {plan.sides.cooling && (
           <div className="mt-3 rounded border border-brass-line bg-brass-tint px-3 py-2.5">
-            <p><strong>Cool it first:</strong> {formatDuration(plan.sides.cooling.minutes.from)} to {formatDuration(plan.sides.cooling.minutes.to)} {plan.sides.cooling.place === 'bench' ? 'on the counter' : 'in iced water'}, an estimate. Warm it would start to cook the surface.</p>
-            <div className="mt-2"><Choice label="Where it cools" value={plan.sides.cooling.place} options={[{ value: 'bench', name: 'On the counter' }, { value: 'ice-bath', name: 'In iced water' }]} onChange={(coolIn) => pin({ coolIn: coolIn === 'bench' ? undefined : coolIn })} /></div>
+            <p>
+              <strong>Cool it first:</strong> {formatDuration(plan.sides.cooling.minutes.from)} to{' '}
+              {formatDuration(plan.sides.cooling.minutes.to)}{' '}
+              {plan.sides.cooling.place === 'bench' ? 'on the counter' : 'in iced water'}, an estimate. Warm it would
+              start to cook the surface.
+            </p>
+            <div className="mt-2">
+              <Choice
+                label="Where it cools"
+                value={plan.sides.cooling.place}
+                options={[
+                  { value: 'bench', name: 'On the counter' },
+                  { value: 'ice-bath', name: 'In iced water' },
+                ]}
+                onChange={(coolIn) => pin({ coolIn: coolIn === 'bench' ? undefined : coolIn })}
+              />
+            </div>
           </div>
         )}
       </section>
@@ -115,13 +255,32 @@ export function MarinateFigures() {
   const sugar = [marinate.onMeat.sugarG, marinate.whole.sugarG];
   return (
     <>
-      <FigureBox label="Salt in the meat, in the end" size="huge" figure={{ value: formatNumber(marinate.uptake.equilibriumSaltPercent, style.locale, 2), unit: '%' }} note="once meat and liquid hold the same brine" />
+      <FigureBox
+        label="Salt in the meat, in the end"
+        size="huge"
+        figure={{ value: formatNumber(marinate.uptake.equilibriumSaltPercent, style.locale, 2), unit: '%' }}
+        note="once meat and liquid hold the same brine"
+      />
       <div className="grid grid-cols-2 gap-2.5">
         <FigureBox label="Mixture" figure={massFigure(marinate.whole.massG, style)} />
         <FigureBox label="Held back" figure={massFigure(marinate.heldBackG, style)} />
       </div>
-      <FigureBox label="Sodium, each" figure={{ value: grams(from) === grams(to) ? grams(from) : `${grams(from)}–${grams(to)}`, unit: 'g' }} note={`of about ${SODIUM_REFERENCE_MG_PER_DAY / 1000} g a day (WHO, from memory); how much mix is eaten is not known`} />
-      <FigureBox label="Sugar, each" figure={{ value: sugar.map((massG) => formatNumber(massG / fields.people, style.locale, 1)).filter((one, index, all) => all.indexOf(one) === index).join('–'), unit: 'g' }} note="in the part on the meat, and in the whole mix" />
+      <FigureBox
+        label="Sodium, each"
+        figure={{ value: grams(from) === grams(to) ? grams(from) : `${grams(from)}–${grams(to)}`, unit: 'g' }}
+        note={`of about ${SODIUM_REFERENCE_MG_PER_DAY / 1000} g a day (WHO, from memory); how much mix is eaten is not known`}
+      />
+      <FigureBox
+        label="Sugar, each"
+        figure={{
+          value: sugar
+            .map((massG) => formatNumber(massG / fields.people, style.locale, 1))
+            .filter((one, index, all) => all.indexOf(one) === index)
+            .join('–'),
+          unit: 'g',
+        }}
+        note="in the part on the meat, and in the whole mix"
+      />
     </>
   );
 }

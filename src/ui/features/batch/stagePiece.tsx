@@ -30,37 +30,115 @@ export function StagePiece() {
   const own = pins.lengthMm !== undefined && pins.widthMm !== undefined;
   return (
     <Alive className="space-y-5">
-      <PieceDrawing {...drawnPiece(plan, cut)} cuts={false} describe={`The piece from above and from the side, ${Math.round(piece.lengthMm)} by ${Math.round(piece.widthMm)} by ${Math.round(piece.heightMm)} mm`} />
+      <PieceDrawing
+        {...drawnPiece(plan, cut)}
+        cuts={false}
+        describe={`The piece from above and from the side, ${Math.round(piece.lengthMm)} by ${Math.round(piece.widthMm)} by ${Math.round(piece.heightMm)} mm`}
+      />
       <div className="grid gap-x-6 gap-y-4 sm:grid-cols-2">
         <div className="sm:col-span-2">
           <div className="mb-1 text-[13px] font-medium text-muted">It becomes</div>
-          <Choice label="It becomes" value={fields.way} options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))} onChange={(way) => change({ way, pins: { ...pins, shape: undefined } })} />
+          <Choice
+            label="It becomes"
+            value={fields.way}
+            options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))}
+            onChange={(way) => change({ way, pins: { ...pins, shape: undefined } })}
+          />
         </div>
         <div>
           <span className="mb-1 block text-[13px] font-medium text-muted">Cut</span>
           <CutPicker label="Cut" cuts={all} value={cut} onChange={takeCut} />
-          <span className="mt-1 block text-[13px] text-muted">{WORK_NAMES[cut.work]}, {FAT_NAMES[cut.fat]}. <Link className="underline underline-offset-2" href={`/cuts/${cut.id}`}>All about it</Link></span>
+          <span className="mt-1 block text-[13px] text-muted">
+            {WORK_NAMES[cut.work]}, {FAT_NAMES[cut.fat]}.{' '}
+            <Link className="underline underline-offset-2" href={`/cuts/${cut.id}`}>
+              All about it
+            </Link>
+          </span>
         </div>
         <label className="block">
           <span className="mb-1 block text-[13px] font-medium text-muted">Marinade</span>
-          <select className={selectLook} value={fields.marinadeId} onChange={(event) => change({ marinadeId: event.target.value })}>
-            {marinades.map((one) => <option key={one.id} value={one.id}>{one.name}</option>)}
+          <select
+            className={selectLook}
+            value={fields.marinadeId}
+            onChange={(event) => change({ marinadeId: event.target.value })}
+          >
+            {marinades.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.name}
+              </option>
+            ))}
           </select>
         </label>
-        <MassField label="Weight as bought" value={fields.massG} {...LIMITS.massG} onChange={(massG) => change({ massG })} />
         <MassField
-          label="Weight after trimming" value={piece.trimmedG} {...LIMITS.massG} pinned={pins.trimmedG !== undefined} onUnpin={() => pin({ trimmedG: undefined })} onChange={(trimmedG) => pin({ trimmedG })}
+          label="Weight as bought"
+          value={fields.massG}
+          {...LIMITS.massG}
+          onChange={(massG) => change({ massG })}
+        />
+        <MassField
+          label="Weight after trimming"
+          value={piece.trimmedG}
+          {...LIMITS.massG}
+          pinned={pins.trimmedG !== undefined}
+          onUnpin={() => pin({ trimmedG: undefined })}
+          onChange={(trimmedG) => pin({ trimmedG })}
           hint={pins.trimmedG === undefined ? 'expected; weigh it and type it in' : undefined}
         />
-        <LengthField label="How tall it lies" value={fields.heightMm} {...LIMITS.heightMm} onChange={(heightMm) => change({ heightMm })} />
-        <CountField label="Pieces" unit="pieces" value={piece.pieces} {...LIMITS.pieces} pinned={pins.pieces !== undefined} onUnpin={() => pin({ pieces: undefined })} onChange={(pieces) => pin({ pieces })} hint={pins.pieces === undefined ? 'as usual for this weight; sizes are of one' : 'sizes are of one'} />
-        <LengthField label="Length" value={piece.lengthMm} {...LIMITS.sideMm} step={5} pinned={pins.lengthMm !== undefined} onUnpin={() => pin({ lengthMm: undefined })} onChange={(lengthMm) => pin({ lengthMm })} hint={pins.lengthMm === undefined ? 'follows from the weight' : undefined} />
-        <LengthField label="Width" value={piece.widthMm} {...LIMITS.sideMm} step={5} pinned={pins.widthMm !== undefined} onUnpin={() => pin({ widthMm: undefined })} onChange={(widthMm) => pin({ widthMm })} hint={pins.widthMm === undefined ? 'follows from the weight' : own ? 'measured; weight and size need not agree' : undefined} />
-        <CountField label="People" unit="people" value={fields.people} {...LIMITS.people} onChange={(people) => change({ people })} />
+        <LengthField
+          label="How tall it lies"
+          value={fields.heightMm}
+          {...LIMITS.heightMm}
+          onChange={(heightMm) => change({ heightMm })}
+        />
+        <CountField
+          label="Pieces"
+          unit="pieces"
+          value={piece.pieces}
+          {...LIMITS.pieces}
+          pinned={pins.pieces !== undefined}
+          onUnpin={() => pin({ pieces: undefined })}
+          onChange={(pieces) => pin({ pieces })}
+          hint={pins.pieces === undefined ? 'as usual for this weight; sizes are of one' : 'sizes are of one'}
+        />
+        <LengthField
+          label="Length"
+          value={piece.lengthMm}
+          {...LIMITS.sideMm}
+          step={5}
+          pinned={pins.lengthMm !== undefined}
+          onUnpin={() => pin({ lengthMm: undefined })}
+          onChange={(lengthMm) => pin({ lengthMm })}
+          hint={pins.lengthMm === undefined ? 'follows from the weight' : undefined}
+        />
+        <LengthField
+          label="Width"
+          value={piece.widthMm}
+          {...LIMITS.sideMm}
+          step={5}
+          pinned={pins.widthMm !== undefined}
+          onUnpin={() => pin({ widthMm: undefined })}
+          onChange={(widthMm) => pin({ widthMm })}
+          hint={
+            pins.widthMm === undefined
+              ? 'follows from the weight'
+              : own
+                ? 'measured; weight and size need not agree'
+                : undefined
+          }
+        />
+        <CountField
+          label="People"
+          unit="people"
+          value={fields.people}
+          {...LIMITS.people}
+          onChange={(people) => change({ people })}
+        />
         <label className="block">
           <span className="mb-1 block text-[13px] font-medium text-muted">On the table</span>
           <input
-            type="datetime-local" className={selectLook} value={toFieldValue(Date.parse(fields.tableAt), zone)}
+            type="datetime-local"
+            className={selectLook}
+            value={toFieldValue(Date.parse(fields.tableAt), zone)}
             onChange={(event) => {
               const instantMs = fromFieldValue(event.target.value, zone);
               if (instantMs !== undefined) change({ tableAt: new Date(instantMs).toISOString() });
@@ -68,12 +146,24 @@ export function StagePiece() {
           />
           <span className="mt-1 block text-[13px] text-muted">kitchen clock, {zone}</span>
         </label>
-        <PriceField label="Price as bought" currency={currency} valuePerKg={pins.pricePerKg} onChange={(pricePerKg) => pin({ pricePerKg })} />
+        <PriceField
+          label="Price as bought"
+          currency={currency}
+          valuePerKg={pins.pricePerKg}
+          onChange={(pricePerKg) => pin({ pricePerKg })}
+        />
       </div>
       <section className="panel px-4 py-3">
         <h3>What comes off</h3>
-        <p className="mt-1">{cut.trim} {fatWords(cut, fields.way)} Silver skin never softens: it always comes off.</p>
-        <p className="mt-1 text-muted">{formatMass(piece.trimLossG.from, style)} to {formatMass(piece.trimLossG.to, style)} usually comes off.{cut.seams ? ' Several muscles meet here: part it along the seams, so that the fibres of each part run one way.' : ''}</p>
+        <p className="mt-1">
+          {cut.trim} {fatWords(cut, fields.way)} Silver skin never softens: it always comes off.
+        </p>
+        <p className="mt-1 text-muted">
+          {formatMass(piece.trimLossG.from, style)} to {formatMass(piece.trimLossG.to, style)} usually comes off.
+          {cut.seams
+            ? ' Several muscles meet here: part it along the seams, so that the fibres of each part run one way.'
+            : ''}
+        </p>
       </section>
       <DividePanel />
     </Alive>
@@ -90,19 +180,52 @@ export function PieceFigures() {
   const suits = suitsLines(cut);
   return (
     <>
-      <FigureBox label="After trimming" figure={massFigure(piece.trimmedG, style)} size="huge" note="every dose that follows uses this weight" />
-      <FigureBox label="Raw, each" figure={massFigure(piece.perPersonG, style)} note={`${fields.people} ${fields.people === 1 ? 'person' : 'people'}, ${cut.name}`} />
-      {piece.pricePerTrimmedKg !== undefined && <FigureBox label="Trimmed, it costs" figure={{ value: money(piece.pricePerTrimmedKg * (us ? 0.45359237 : 1)), unit: us ? 'a lb' : 'a kg' }} note={`${money(piece.pricePerPerson!)} a person`} />}
+      <FigureBox
+        label="After trimming"
+        figure={massFigure(piece.trimmedG, style)}
+        size="huge"
+        note="every dose that follows uses this weight"
+      />
+      <FigureBox
+        label="Raw, each"
+        figure={massFigure(piece.perPersonG, style)}
+        note={`${fields.people} ${fields.people === 1 ? 'person' : 'people'}, ${cut.name}`}
+      />
+      {piece.pricePerTrimmedKg !== undefined && (
+        <FigureBox
+          label="Trimmed, it costs"
+          figure={{ value: money(piece.pricePerTrimmedKg * (us ? 0.45359237 : 1)), unit: us ? 'a lb' : 'a kg' }}
+          note={`${money(piece.pricePerPerson!)} a person`}
+        />
+      )}
       <section className="rounded border border-grout bg-panel px-3.5 py-3">
         <h3>Tenderize it?</h3>
-        <p className="mt-1"><strong>{judgement.answer}.</strong> {judgement.reason}</p>
-        {judgement.changes.length > 0 && <p className="mt-1 text-[14px] text-muted">What would change that: {judgement.changes.join('; ')}.</p>}
+        <p className="mt-1">
+          <strong>{judgement.answer}.</strong> {judgement.reason}
+        </p>
+        {judgement.changes.length > 0 && (
+          <p className="mt-1 text-[14px] text-muted">What would change that: {judgement.changes.join('; ')}.</p>
+        )}
       </section>
       <section className="rounded border border-grout bg-panel px-3.5 py-3 text-[14px]">
         <h3>It suits</h3>
-        <ul className="mt-1 space-y-0.5">{suits.map(({ way, because }) => <li key={way}><strong>{way}:</strong> {because}</li>)}</ul>
-        <p className="mt-1 text-muted">Fibres usually run {cut.grainDeg === 0 ? 'along' : `${formatNumber(cut.grainDeg, style.locale)}° from`} the length of the piece, {formatLength(piece.lengthMm, style)}; yours may differ.</p>
-        {isGame(cut.animal) && <p className="mt-1 text-muted">Game: for jerky many services advise freezing it first, 60 days at {us ? '0 °F' : '−18 °C'}. Usual guidance, from memory.</p>}
+        <ul className="mt-1 space-y-0.5">
+          {suits.map(({ way, because }) => (
+            <li key={way}>
+              <strong>{way}:</strong> {because}
+            </li>
+          ))}
+        </ul>
+        <p className="mt-1 text-muted">
+          Fibres usually run {cut.grainDeg === 0 ? 'along' : `${formatNumber(cut.grainDeg, style.locale)}° from`} the
+          length of the piece, {formatLength(piece.lengthMm, style)}; yours may differ.
+        </p>
+        {isGame(cut.animal) && (
+          <p className="mt-1 text-muted">
+            Game: for jerky many services advise freezing it first, 60 days at {us ? '0 °F' : '−18 °C'}. Usual guidance,
+            from memory.
+          </p>
+        )}
       </section>
     </>
   );

@@ -15,8 +15,25 @@ const INITIAL = { tenderness: 3, juiciness: 3, salt: 0, sweetness: 0, mush: 0, s
 type Form = typeof INITIAL;
 
 /** Score, say what to change, keep it. What is typed survives a reload until it is kept. */
-export function StageTaste({ batchId, tastings, zone, onKept }: { batchId: string; tastings: readonly Tasting[]; zone: string; onKept: (tasting: Tasting[]) => void }) {
-  const { value: form, change, drop } = useKept<Form>(`mince.tasting.${batchId}`, () => INITIAL, { take: (kept) => ({ ...INITIAL, ...kept }), on: 'device' });
+export function StageTaste({
+  batchId,
+  tastings,
+  zone,
+  onKept,
+}: {
+  batchId: string;
+  tastings: readonly Tasting[];
+  zone: string;
+  onKept: (tasting: Tasting[]) => void;
+}) {
+  const {
+    value: form,
+    change,
+    drop,
+  } = useKept<Form>(`mince.tasting.${batchId}`, () => INITIAL, {
+    take: (kept) => ({ ...INITIAL, ...kept }),
+    on: 'device',
+  });
   const [problem, setProblem] = useState<string>();
   const [busy, setBusy] = useState(false);
   const { style } = usePreferences();
@@ -52,11 +69,25 @@ export function StageTaste({ batchId, tastings, zone, onKept }: { batchId: strin
       <div className="grid gap-x-10 gap-y-5 md:grid-cols-2">
         {(Object.keys(SCALES) as ScoreKey[]).map((score) => (
           <fieldset key={score}>
-            <legend className="flex w-full justify-between text-[14px] text-muted">{SCALES[score].name}<strong className="text-ink">{scoreWords(score, form[score])}</strong></legend>
+            <legend className="flex w-full justify-between text-[14px] text-muted">
+              {SCALES[score].name}
+              <strong className="text-ink">{scoreWords(score, form[score])}</strong>
+            </legend>
             <div className="mt-1.5 flex gap-1.5">
               {SCALES[score].steps.map((step) => (
-                <label key={step} className="relative flex h-11 grow cursor-pointer items-center justify-center rounded border border-grout bg-panel font-semibold has-checked:border-enamel has-checked:bg-enamel has-checked:text-white has-focus-visible:outline-3 has-focus-visible:outline-ice">
-                  <input type="radio" name={score} value={step} checked={form[score] === step} onChange={() => change({ [score]: step })} className="absolute inset-0 cursor-pointer opacity-0" aria-label={scoreWords(score, step)} />
+                <label
+                  key={step}
+                  className="relative flex h-11 grow cursor-pointer items-center justify-center rounded border border-grout bg-panel font-semibold has-checked:border-enamel has-checked:bg-enamel has-checked:text-white has-focus-visible:outline-3 has-focus-visible:outline-ice"
+                >
+                  <input
+                    type="radio"
+                    name={score}
+                    value={step}
+                    checked={form[score] === step}
+                    onChange={() => change({ [score]: step })}
+                    className="absolute inset-0 cursor-pointer opacity-0"
+                    aria-label={scoreWords(score, step)}
+                  />
                   {SCALES[score].marks(step)}
                 </label>
               ))}
@@ -66,21 +97,42 @@ export function StageTaste({ batchId, tastings, zone, onKept }: { batchId: strin
       </div>
       <label className="block">
         <span className="mb-1 block text-[13px] font-medium text-muted">What to change next time</span>
-        <input value={form.changeNext} maxLength={500} onChange={(event) => change({ changeNext: event.target.value })} placeholder="thinner, longer, less sugar" className="h-11 w-full rounded border border-grout bg-panel px-3" />
+        <input
+          value={form.changeNext}
+          maxLength={500}
+          onChange={(event) => change({ changeNext: event.target.value })}
+          placeholder="thinner, longer, less sugar"
+          className="h-11 w-full rounded border border-grout bg-panel px-3"
+        />
       </label>
       <label className="block">
         <span className="mb-1 block text-[13px] font-medium text-muted">Anything else</span>
-        <textarea value={form.note} maxLength={2000} rows={3} onChange={(event) => change({ note: event.target.value })} className="w-full rounded border border-grout bg-panel px-3 py-2" />
+        <textarea
+          value={form.note}
+          maxLength={2000}
+          rows={3}
+          onChange={(event) => change({ note: event.target.value })}
+          className="w-full rounded border border-grout bg-panel px-3 py-2"
+        />
       </label>
-      {problem && <p role="alert" className="font-medium text-ox">{problem} What you typed is still here.</p>}
-      <Button onClick={keep} disabled={busy}>Keep it in the log</Button>
+      {problem && (
+        <p role="alert" className="font-medium text-ox">
+          {problem} What you typed is still here.
+        </p>
+      )}
+      <Button onClick={keep} disabled={busy}>
+        Keep it in the log
+      </Button>
       {tastings.length > 0 && (
         <section>
           <h3>Tasted before</h3>
           <ul className="mt-2 divide-y divide-grout border-y border-grout">
             {tastings.map((one) => (
               <li key={one.id} className="py-2.5">
-                <span className="text-muted">{formatDate(Date.parse(one.tastedAt), zone, style.locale)}</span> · {(Object.keys(SCALES) as ScoreKey[]).map((score) => `${SCALES[score].name.toLowerCase()}: ${scoreWords(score, one[score])}`).join(', ')}
+                <span className="text-muted">{formatDate(Date.parse(one.tastedAt), zone, style.locale)}</span> ·{' '}
+                {(Object.keys(SCALES) as ScoreKey[])
+                  .map((score) => `${SCALES[score].name.toLowerCase()}: ${scoreWords(score, one[score])}`)
+                  .join(', ')}
                 {one.changeNext && <p className="font-semibold break-words">{one.changeNext}</p>}
                 {one.note && <p className="break-words whitespace-pre-line">{one.note}</p>}
               </li>

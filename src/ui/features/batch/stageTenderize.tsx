@@ -16,7 +16,11 @@ import { FruitPanel } from './fruitPanel';
 import { MeansTable } from './meansTable';
 import { ProposalPanel } from './proposalPanel';
 
-const TASTE_WORDS = { clean: 'tastes clean', borderline: 'may taste a little soapy', soapy: 'will taste soapy' } as const;
+const TASTE_WORDS = {
+  clean: 'tastes clean',
+  borderline: 'may taste a little soapy',
+  soapy: 'will taste soapy',
+} as const;
 const TASTE_SHOWN_TO = 3;
 
 export function StageTenderize() {
@@ -24,32 +28,75 @@ export function StageTenderize() {
   const { style } = usePreferences();
   const { tenderize } = plan;
   const chosen = tenderize.choice === 'skip' ? undefined : tenderize.schools[tenderize.choice];
-  const choose = (choice: SodaChoice) => pin({ soda: choice === tenderize.advised ? undefined : choice, sodaPercent: undefined, sodaMin: undefined, sodaRinses: undefined });
+  const choose = (choice: SodaChoice) =>
+    pin({
+      soda: choice === tenderize.advised ? undefined : choice,
+      sodaPercent: undefined,
+      sodaMin: undefined,
+      sodaRinses: undefined,
+    });
   const { pins } = fields;
   return (
     <Alive className="space-y-5">
       <ProposalPanel />
       <div role="radiogroup" aria-label="Baking soda (bicarbonate)" className="grid gap-3 md:grid-cols-3">
         {SODA_SCHOOLS.map((school) => (
-          <SchoolCard key={school} school={school} checked={tenderize.choice === school} advised={tenderize.advised === school} onChoose={() => choose(school)} />
+          <SchoolCard
+            key={school}
+            school={school}
+            checked={tenderize.choice === school}
+            advised={tenderize.advised === school}
+            onChoose={() => choose(school)}
+          />
         ))}
-        <Card checked={tenderize.choice === 'skip'} advised={tenderize.advised === 'skip'} onChoose={() => choose('skip')} name={SODA_NAMES.skip}>
-          <p className="mt-2 text-[14px] text-muted">Nothing to weigh, nothing to rinse. Right for tender cuts; slice thin and across the grain.</p>
+        <Card
+          checked={tenderize.choice === 'skip'}
+          advised={tenderize.advised === 'skip'}
+          onChoose={() => choose('skip')}
+          name={SODA_NAMES.skip}
+        >
+          <p className="mt-2 text-[14px] text-muted">
+            Nothing to weigh, nothing to rinse. Right for tender cuts; slice thin and across the grain.
+          </p>
         </Card>
       </div>
       {chosen && (
         <div className="grid gap-x-8 gap-y-4 md:grid-cols-2">
           <Slider
-            label="Soda, share of the meat" value={chosen.percent} figure={{ value: formatNumber(chosen.percent, style.locale, 2), unit: '%' }} min={0.1} max={tenderize.choice === 'leave-in' ? 1.5 : 3.5} step={0.1}
-            onChange={(sodaPercent) => pin({ sodaPercent: Math.round(sodaPercent * 100) / 100 })} pinned={pins.sodaPercent !== undefined} onUnpin={() => pin({ sodaPercent: undefined })}
+            label="Soda, share of the meat"
+            value={chosen.percent}
+            figure={{ value: formatNumber(chosen.percent, style.locale, 2), unit: '%' }}
+            min={0.1}
+            max={tenderize.choice === 'leave-in' ? 1.5 : 3.5}
+            step={0.1}
+            onChange={(sodaPercent) => pin({ sodaPercent: Math.round(sodaPercent * 100) / 100 })}
+            pinned={pins.sodaPercent !== undefined}
+            onUnpin={() => pin({ sodaPercent: undefined })}
             band={{ ...SODA_PRACTICE[tenderize.choice as SodaSchool].percent, words: 'common practice' }}
           />
           <MinutesField
-            label="It works for" value={chosen.soakMin} min={1} max={240} pinned={pins.sodaMin !== undefined} onUnpin={() => pin({ sodaMin: undefined })} onChange={(sodaMin) => pin({ sodaMin })}
+            label="It works for"
+            value={chosen.soakMin}
+            min={1}
+            max={240}
+            pinned={pins.sodaMin !== undefined}
+            onUnpin={() => pin({ sodaMin: undefined })}
+            onChange={(sodaMin) => pin({ sodaMin })}
             hint={`${formatDuration(chosen.minutes.from)} to ${formatDuration(chosen.minutes.to)} at this thickness`}
           />
           {tenderize.choice === 'rinse-off' && (
-            <Slider label="Rinses" value={chosen.rinses} figure={{ value: String(chosen.rinses), unit: 'changes of water' }} min={0} max={6} step={1} onChange={(sodaRinses) => pin({ sodaRinses })} pinned={pins.sodaRinses !== undefined} onUnpin={() => pin({ sodaRinses: undefined })} band={{ from: 2, to: 3, words: 'until the water is clear' }} />
+            <Slider
+              label="Rinses"
+              value={chosen.rinses}
+              figure={{ value: String(chosen.rinses), unit: 'changes of water' }}
+              min={0}
+              max={6}
+              step={1}
+              onChange={(sodaRinses) => pin({ sodaRinses })}
+              pinned={pins.sodaRinses !== undefined}
+              onUnpin={() => pin({ sodaRinses: undefined })}
+              band={{ from: 2, to: 3, words: 'until the water is clear' }}
+            />
           )}
         </div>
       )}
@@ -61,7 +108,10 @@ export function StageTenderize() {
         <CoatPanel />
       </div>
       <MeansTable />
-      <p className="max-w-prose text-[14px] text-muted">Amounts follow the {formatMass(plan.piece.trimmedG, style)}, minutes follow the thickness. Soda works from the surface, so it is for slices, never for cubes.</p>
+      <p className="max-w-prose text-[14px] text-muted">
+        Amounts follow the {formatMass(plan.piece.trimmedG, style)}, minutes follow the thickness. Soda works from the
+        surface, so it is for slices, never for cubes.
+      </p>
     </Alive>
   );
 }
@@ -76,10 +126,22 @@ interface CardProps {
 
 function Card({ name, checked, advised, onChoose, children }: CardProps) {
   return (
-    <button type="button" role="radio" aria-checked={checked} onClick={onChoose} className={clsx('flex flex-col items-stretch rounded border-2 bg-panel px-4 py-3 text-left', checked ? 'border-enamel' : 'border-grout hover:border-enamel-soft')}>
+    <button
+      type="button"
+      role="radio"
+      aria-checked={checked}
+      onClick={onChoose}
+      className={clsx(
+        'flex flex-col items-stretch rounded border-2 bg-panel px-4 py-3 text-left',
+        checked ? 'border-enamel' : 'border-grout hover:border-enamel-soft',
+      )}
+    >
       <span className="flex items-center justify-between gap-2">
         <span className="text-[17px] font-semibold">{name}</span>
-        <span aria-hidden="true" className={clsx('size-4 rounded-full border-2', checked ? 'border-[5px] border-enamel' : 'border-muted')} />
+        <span
+          aria-hidden="true"
+          className={clsx('size-4 rounded-full border-2', checked ? 'border-[5px] border-enamel' : 'border-muted')}
+        />
       </span>
       {advised && <span className="text-[12px] font-semibold text-enamel-soft">proposed here</span>}
       {children}
@@ -97,13 +159,39 @@ function SchoolCard({ school, ...card }: Omit<CardProps, 'name' | 'children'> & 
   const taste = advice.verdict.split(', ')[1] as keyof typeof TASTE_WORDS;
   return (
     <Card {...card} name={SODA_NAMES[school]}>
-      <span className="figure mt-2 text-[38px]">{dose.value}<span className="ml-1 text-[0.5em] text-muted">{dose.unit}</span></span>
-      <span className="mt-1 font-semibold">{advice.spoken.spoken}{Math.abs(advice.spoken.errorPercent) > 5 && <span className="font-normal text-muted"> ({advice.spoken.errorPercent > 0 ? '+' : '−'}{formatNumber(Math.abs(advice.spoken.errorPercent), style.locale)} %, weigh it)</span>}</span>
-      <span className="mt-2 text-[14px]">{formatDuration(advice.minutes.from)} to {formatDuration(advice.minutes.to)}{advice.oilSpoken ? `, rubbed in with about ${advice.oilSpoken} of oil; then ${advice.rinses} changes of water and ${formatDuration(advice.drainMin)} draining` : ', mixed into the marinade, nothing after'}</span>
-      <span className="relative mt-3 h-2 rounded bg-[linear-gradient(90deg,#9cc4a5_43%,#e3cf9a_43%_66%,#c98a8a_66%)]" aria-hidden="true">
-        <span className="absolute -top-1 h-4 w-1 rounded bg-ink" style={{ left: `${Math.min(98, (100 * advice.taste) / TASTE_SHOWN_TO)}%` }} />
+      <span className="figure mt-2 text-[38px]">
+        {dose.value}
+        <span className="ml-1 text-[0.5em] text-muted">{dose.unit}</span>
       </span>
-      <span className="mt-1 text-[13px] text-muted">{TASTE_WORDS[taste]}; {grams(advice.sodiumMg)} g sodium{school === 'rinse-off' && ` before rinsing, ${grams(left.from)} to ${grams(left.to)} g after`}. An estimate.</span>
+      <span className="mt-1 font-semibold">
+        {advice.spoken.spoken}
+        {Math.abs(advice.spoken.errorPercent) > 5 && (
+          <span className="font-normal text-muted">
+            {' '}
+            ({advice.spoken.errorPercent > 0 ? '+' : '−'}
+            {formatNumber(Math.abs(advice.spoken.errorPercent), style.locale)} %, weigh it)
+          </span>
+        )}
+      </span>
+      <span className="mt-2 text-[14px]">
+        {formatDuration(advice.minutes.from)} to {formatDuration(advice.minutes.to)}
+        {advice.oilSpoken
+          ? `, rubbed in with about ${advice.oilSpoken} of oil; then ${advice.rinses} changes of water and ${formatDuration(advice.drainMin)} draining`
+          : ', mixed into the marinade, nothing after'}
+      </span>
+      <span
+        className="relative mt-3 h-2 rounded bg-[linear-gradient(90deg,#9cc4a5_43%,#e3cf9a_43%_66%,#c98a8a_66%)]"
+        aria-hidden="true"
+      >
+        <span
+          className="absolute -top-1 h-4 w-1 rounded bg-ink"
+          style={{ left: `${Math.min(98, (100 * advice.taste) / TASTE_SHOWN_TO)}%` }}
+        />
+      </span>
+      <span className="mt-1 text-[13px] text-muted">
+        {TASTE_WORDS[taste]}; {grams(advice.sodiumMg)} g sodium
+        {school === 'rinse-off' && ` before rinsing, ${grams(left.from)} to ${grams(left.to)} g after`}. An estimate.
+      </span>
     </Card>
   );
 }
@@ -113,11 +201,22 @@ export function TenderizeFigures() {
   const { style } = usePreferences();
   const { tenderize } = plan;
   const { force } = tenderize;
-  const forced = force && <FigureBox label={FORCE_NAMES[force.force]} figure={{ value: formatNumber(force.handsMin, style.locale), unit: 'min' }} note={`${force.when} slicing${force.areaFactor > 1 ? `, to ${formatLength(force.pieceMm.thicknessMm, style)}` : ''}`} />;
+  const forced = force && (
+    <FigureBox
+      label={FORCE_NAMES[force.force]}
+      figure={{ value: formatNumber(force.handsMin, style.locale), unit: 'min' }}
+      note={`${force.when} slicing${force.areaFactor > 1 ? `, to ${formatLength(force.pieceMm.thicknessMm, style)}` : ''}`}
+    />
+  );
   if (tenderize.choice === 'skip') {
     return (
       <>
-        <FigureBox label="Soda" size="huge" figure={{ value: 'none', unit: '' }} note={tenderize.advised === 'skip' ? SODA_REASONS[tenderize.reason] : 'As you chose.'} />
+        <FigureBox
+          label="Soda"
+          size="huge"
+          figure={{ value: 'none', unit: '' }}
+          note={tenderize.advised === 'skip' ? SODA_REASONS[tenderize.reason] : 'As you chose.'}
+        />
         {forced}
       </>
     );
@@ -125,8 +224,17 @@ export function TenderizeFigures() {
   const advice = tenderize.schools[tenderize.choice];
   return (
     <>
-      <FigureBox label="Soda for this batch" size="huge" figure={massFigure(advice.sodaG, style)} note={advice.spoken.spoken} />
-      <FigureBox label="It works for" figure={{ value: formatNumber(advice.soakMin, style.locale), unit: 'min' }} note={`${cut.name}, slices of ${formatLength(plan.slice.pieceMm.thicknessMm, style)}`} />
+      <FigureBox
+        label="Soda for this batch"
+        size="huge"
+        figure={massFigure(advice.sodaG, style)}
+        note={advice.spoken.spoken}
+      />
+      <FigureBox
+        label="It works for"
+        figure={{ value: formatNumber(advice.soakMin, style.locale), unit: 'min' }}
+        note={`${cut.name}, slices of ${formatLength(plan.slice.pieceMm.thicknessMm, style)}`}
+      />
       {forced}
     </>
   );

@@ -1,6 +1,17 @@
 'use client';
 
-import { Area, CartesianGrid, ComposedChart, Line, ReferenceArea, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import {
+  Area,
+  CartesianGrid,
+  ComposedChart,
+  Line,
+  ReferenceArea,
+  ReferenceLine,
+  ResponsiveContainer,
+  Tooltip,
+  XAxis,
+  YAxis,
+} from 'recharts';
 import type { UptakePoint } from '@/core/marinades';
 import { formatDuration } from '@/core/units';
 
@@ -26,23 +37,106 @@ export default function UptakeChart({ curve, untilMin, minutes, window, stopMin,
     <ResponsiveContainer width="100%" height={280}>
       <ComposedChart data={points} margin={{ top: 26, right: 18, bottom: 4, left: -6 }}>
         <ReferenceArea x1={window.from} x2={Math.min(window.to, untilMin)} fill="#ddebe6" fillOpacity={0.9} />
-        {stopMin !== undefined && stopMin < untilMin && <ReferenceArea x1={stopMin} x2={untilMin} fill="#c98a8a" fillOpacity={0.28} />}
+        {stopMin !== undefined && stopMin < untilMin && (
+          <ReferenceArea x1={stopMin} x2={untilMin} fill="#c98a8a" fillOpacity={0.28} />
+        )}
         <CartesianGrid stroke="#e6ecea" vertical={false} />
-        <XAxis dataKey="minutes" type="number" domain={[0, untilMin]} ticks={ticks} tickFormatter={(value: number) => (value ? formatDuration(value) : '0')} stroke="#566761" fontSize={13} tickLine={false} />
-        <YAxis domain={[0, 1]} ticks={[0, 0.5, 0.9]} tickFormatter={percent} stroke="#566761" fontSize={13} tickLine={false} axisLine={false} />
+        <XAxis
+          dataKey="minutes"
+          type="number"
+          domain={[0, untilMin]}
+          ticks={ticks}
+          tickFormatter={(value: number) => (value ? formatDuration(value) : '0')}
+          stroke="#566761"
+          fontSize={13}
+          tickLine={false}
+        />
+        <YAxis
+          domain={[0, 1]}
+          ticks={[0, 0.5, 0.9]}
+          tickFormatter={percent}
+          stroke="#566761"
+          fontSize={13}
+          tickLine={false}
+          axisLine={false}
+        />
         <Tooltip
           isAnimationActive={false}
           labelFormatter={(value) => formatDuration(Number(value))}
-          formatter={(value, name) => (Array.isArray(value) ? [`${percent(Number(value[0]))} to ${percent(Number(value[1]))}`, name] : [percent(Number(value)), name])}
+          formatter={(value, name) =>
+            Array.isArray(value)
+              ? [`${percent(Number(value[0]))} to ${percent(Number(value[1]))}`, name]
+              : [percent(Number(value)), name]
+          }
           contentStyle={{ borderRadius: 5, border: '1px solid #d3ddda', fontSize: 13 }}
         />
-        <Area dataKey="spread" name="middle, slowest to fastest" stroke="none" fill="#17564b" fillOpacity={0.12} isAnimationActive={false} />
-        {shown.sugar && <Area dataKey="sugar" name="sugar, whole slice" stroke={SOLUTE_COLOURS.sugar} strokeWidth={1} fill={SOLUTE_COLOURS.sugar} fillOpacity={0.3} isAnimationActive={false} />}
-        {shown.acid && <Area dataKey="acid" name="acid, whole slice" stroke={SOLUTE_COLOURS.acid} strokeWidth={1} fill={SOLUTE_COLOURS.acid} fillOpacity={0.25} isAnimationActive={false} />}
-        <Line dataKey="averageStacked" name="whole slice, stacked" stroke="#0e3b34" strokeWidth={1.5} dot={false} isAnimationActive={false} />
-        <Line dataKey="average" name="whole slice, stirred" stroke="#0e3b34" strokeWidth={3} dot={false} isAnimationActive={false} />
-        <Line dataKey="centre" name="middle, stirred" stroke="#0e3b34" strokeWidth={2} strokeDasharray="7 5" dot={false} isAnimationActive={false} />
-        <ReferenceLine x={Math.min(minutes, untilMin)} stroke="#8a1f2d" strokeWidth={2.5} label={{ value: formatDuration(minutes), position: minutes > untilMin * 0.85 ? 'insideTopRight' : 'top', fill: '#8a1f2d', fontWeight: 700, fontSize: 15 }} />
+        <Area
+          dataKey="spread"
+          name="middle, slowest to fastest"
+          stroke="none"
+          fill="#17564b"
+          fillOpacity={0.12}
+          isAnimationActive={false}
+        />
+        {shown.sugar && (
+          <Area
+            dataKey="sugar"
+            name="sugar, whole slice"
+            stroke={SOLUTE_COLOURS.sugar}
+            strokeWidth={1}
+            fill={SOLUTE_COLOURS.sugar}
+            fillOpacity={0.3}
+            isAnimationActive={false}
+          />
+        )}
+        {shown.acid && (
+          <Area
+            dataKey="acid"
+            name="acid, whole slice"
+            stroke={SOLUTE_COLOURS.acid}
+            strokeWidth={1}
+            fill={SOLUTE_COLOURS.acid}
+            fillOpacity={0.25}
+            isAnimationActive={false}
+          />
+        )}
+        <Line
+          dataKey="averageStacked"
+          name="whole slice, stacked"
+          stroke="#0e3b34"
+          strokeWidth={1.5}
+          dot={false}
+          isAnimationActive={false}
+        />
+        <Line
+          dataKey="average"
+          name="whole slice, stirred"
+          stroke="#0e3b34"
+          strokeWidth={3}
+          dot={false}
+          isAnimationActive={false}
+        />
+        <Line
+          dataKey="centre"
+          name="middle, stirred"
+          stroke="#0e3b34"
+          strokeWidth={2}
+          strokeDasharray="7 5"
+          dot={false}
+          isAnimationActive={false}
+        />
+        <ReferenceLine
+          x={Math.min(minutes, untilMin)}
+          stroke="#8a1f2d"
+          strokeWidth={2.5}
+          label={{
+            value: formatDuration(minutes),
+            position: minutes > untilMin * 0.85 ? 'insideTopRight' : 'top',
+            fill: '#8a1f2d',
+            fontWeight: 700,
+            fontSize: 15,
+          }}
+        />
       </ComposedChart>
     </ResponsiveContainer>
   );

@@ -64,7 +64,12 @@ export function useBatchDraft(batch: Omit<Batch, 'schedule'>) {
 
   /** Pins a value, or lets it go when it is undefined. */
   const pin = useCallback(
-    (pins: Pins) => change({ pins: Object.fromEntries(Object.entries({ ...latest.current.pins, ...pins }).filter(([, value]) => value !== undefined)) as Pins }),
+    (pins: Pins) =>
+      change({
+        pins: Object.fromEntries(
+          Object.entries({ ...latest.current.pins, ...pins }).filter(([, value]) => value !== undefined),
+        ) as Pins,
+      }),
     [change],
   );
 
@@ -88,5 +93,8 @@ export function useBatchDraft(batch: Omit<Batch, 'schedule'>) {
   );
 
   const saveNow = useCallback(() => void saver.current?.save(), []);
-  return useMemo(() => ({ fields, state, change, pin, undo, canUndo: undoable > 0, settle, saveNow }), [fields, state, change, pin, undo, undoable, settle, saveNow]);
+  return useMemo(
+    () => ({ fields, state, change, pin, undo, canUndo: undoable > 0, settle, saveNow }),
+    [fields, state, change, pin, undo, undoable, settle, saveNow],
+  );
 }

@@ -8,8 +8,13 @@ export function usePinTenderizing(): (choice: TenderizingChoice) => void {
   const { advised, advisedForce } = plan.tenderize;
   return ({ soda, force }) =>
     pin({
-      soda: soda === advised ? undefined : soda, sodaPercent: undefined, sodaMin: undefined, sodaRinses: undefined,
-      force: force === advisedForce ? undefined : force, forceWhen: undefined, beatToMm: undefined,
+      soda: soda === advised ? undefined : soda,
+      sodaPercent: undefined,
+      sodaMin: undefined,
+      sodaRinses: undefined,
+      force: force === advisedForce ? undefined : force,
+      forceWhen: undefined,
+      beatToMm: undefined,
     });
 }
 

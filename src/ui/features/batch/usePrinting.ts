@@ -7,4 +7,9 @@ function onPaper(listen: () => void): () => void {
 }
 
 /** True while the page is being printed, by button or by key: the sheet is made just then. */
-export const usePrinting = (): boolean => useSyncExternalStore(onPaper, () => window.matchMedia('print').matches, () => false);
+export const usePrinting = (): boolean =>
+  useSyncExternalStore(
+    onPaper,
+    () => window.matchMedia('print').matches,
+    () => false,
+  );

@@ -28,7 +28,10 @@ export function DividePanel() {
   const [cutAtMm, setCutAt] = useState(Math.round(lengthMm * 0.55));
   const [problem, setProblem] = useState<string>();
   const at = Math.min(Math.max(cutAtMm, LIMITS.sideMm.min), lengthMm - LIMITS.sideMm.min);
-  const parts = [{ lengthMm: at, heightMm: thickMm }, { lengthMm: lengthMm - at, heightMm: thinMm }];
+  const parts = [
+    { lengthMm: at, heightMm: thickMm },
+    { lengthMm: lengthMm - at, heightMm: thinMm },
+  ];
   const divided = at > 0 && lengthMm - at > 0 ? divide(fields.massG, parts) : [];
   const colours = FLESH[cut.animal];
 
@@ -38,13 +41,17 @@ export function DividePanel() {
     if (!result.ok) return setProblem(`${result.problem.title} ${result.problem.detail ?? ''}`);
     const [first, ...others] = result.data.items;
     const undo = async () => {
-      if (before.ok && first) await callApi('PUT', `/batches/${batchId}`, { body: fieldsOf(before.data), version: first.version });
+      if (before.ok && first)
+        await callApi('PUT', `/batches/${batchId}`, { body: fieldsOf(before.data), version: first.version });
       await Promise.all(others.map(({ id }) => callApi('DELETE', `/batches/${id}`)));
       router.push(`/batches/${batchId}?stage=piece`);
       router.refresh();
     };
     router.push(`/?meal=${mealId}`);
-    toast({ text: `Divided into ${result.data.items.length}: each goes on by itself.`, action: { label: 'Undo', run: () => void undo() } });
+    toast({
+      text: `Divided into ${result.data.items.length}: each goes on by itself.`,
+      action: { label: 'Undo', run: () => void undo() },
+    });
   };
 
   if (lengthMm < 4 * LIMITS.sideMm.min || plan.piece.pieces > 1) return null;
@@ -52,18 +59,47 @@ export function DividePanel() {
   return (
     <Fold title="Thicker at one end? Divide it">
       <div className="space-y-3">
-        <svg viewBox={`-2 -2 ${lengthMm + 4} ${shown + 4}`} role="img" aria-label="The piece from the side, with the cut" className="w-full max-w-md">
-          <path d={`M0 ${shown}V${shown - thickMm}L${at} ${shown - (thickMm + thinMm) / 2}L${lengthMm} ${shown - thinMm}V${shown}Z`} fill={colours.fill} stroke={colours.line} strokeWidth={1.5} />
+        <svg
+          viewBox={`-2 -2 ${lengthMm + 4} ${shown + 4}`}
+          role="img"
+          aria-label="The piece from the side, with the cut"
+          className="w-full max-w-md"
+        >
+          <path
+            d={`M0 ${shown}V${shown - thickMm}L${at} ${shown - (thickMm + thinMm) / 2}L${lengthMm} ${shown - thinMm}V${shown}Z`}
+            fill={colours.fill}
+            stroke={colours.line}
+            strokeWidth={1.5}
+          />
           <path d={`M${at} ${-2}V${shown + 2}`} stroke="#0e3b34" strokeWidth={2.5} />
         </svg>
         <div className="grid gap-3 sm:grid-cols-3">
           <LengthField label="Height, thick part" value={thickMm} {...LIMITS.heightMm} onChange={setThick} />
           <LengthField label="Height, thin part" value={thinMm} {...LIMITS.heightMm} onChange={setThin} />
-          <LengthField label="Cut at, from the thick end" value={at} min={LIMITS.sideMm.min} max={lengthMm - LIMITS.sideMm.min} step={5} onChange={setCutAt} />
+          <LengthField
+            label="Cut at, from the thick end"
+            value={at}
+            min={LIMITS.sideMm.min}
+            max={lengthMm - LIMITS.sideMm.min}
+            step={5}
+            onChange={setCutAt}
+          />
         </div>
-        {divided.length === 2 && <p>{formatMass(divided[0]!.massG, style)} of {formatLength(thickMm, style)} and {formatMass(divided[1]!.massG, style)} of {formatLength(thinMm, style)}: two batches, each with its own times.</p>}
-        {problem && <p role="alert" className="font-medium text-ox">{problem}</p>}
-        <Button look="plain" disabled={!saved || divided.length < 2} onClick={() => void go()}>Divide it here</Button>
+        {divided.length === 2 && (
+          <p>
+            {formatMass(divided[0]!.massG, style)} of {formatLength(thickMm, style)} and{' '}
+            {formatMass(divided[1]!.massG, style)} of {formatLength(thinMm, style)}: two batches, each with its own
+            times.
+          </p>
+        )}
+        {problem && (
+          <p role="alert" className="font-medium text-ox">
+            {problem}
+          </p>
+        )}
+        <Button look="plain" disabled={!saved || divided.length < 2} onClick={() => void go()}>
+          Divide it here
+        </Button>
       </div>
     </Fold>
   );

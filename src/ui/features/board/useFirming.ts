@@ -47,7 +47,9 @@ class Solver {
 
   private async work(question: Question): Promise<Solved> {
     const { jobs } = (this.client ??= startFirming());
-    return question.is === 'fresh' ? { is: 'fresh', result: await jobs.firming({ ...question.input, frames: FRAMES }) } : { is: 'frozen', result: await jobs.thawing({ ...question.input, frames: FRAMES }) };
+    return question.is === 'fresh'
+      ? { is: 'fresh', result: await jobs.firming({ ...question.input, frames: FRAMES }) }
+      : { is: 'frozen', result: await jobs.thawing({ ...question.input, frames: FRAMES }) };
   }
 }
 
@@ -55,7 +57,13 @@ const solver = new Solver();
 const keyOf = ({ is, input }: Question) => JSON.stringify([is, input]);
 
 /** The model's full answer for a piece. While a new one is on its way the last one stands; `slow` is set when it takes long enough to be said. */
-export function useFirming(question: Question): { solved?: Solved; slow: boolean; failed: boolean; cancel: () => void; again: () => void } {
+export function useFirming(question: Question): {
+  solved?: Solved;
+  slow: boolean;
+  failed: boolean;
+  cancel: () => void;
+  again: () => void;
+} {
   const [solved, setSolved] = useState<Solved>();
   const [state, setState] = useState<'calm' | 'slow' | 'failed'>('calm');
   const [tries, setTries] = useState(0);
@@ -85,5 +93,11 @@ export function useFirming(question: Question): { solved?: Solved; slow: boolean
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, tries]);
 
-  return { solved, slow: state === 'slow', failed: state === 'failed', cancel: useCallback(() => solver.cancel(), []), again: useCallback(() => setTries((count) => count + 1), []) };
+  return {
+    solved,
+    slow: state === 'slow',
+    failed: state === 'failed',
+    cancel: useCallback(() => solver.cancel(), []),
+    again: useCallback(() => setTries((count) => count + 1), []),
+  };
 }

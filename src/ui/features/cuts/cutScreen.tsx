@@ -23,43 +23,117 @@ export function CutScreen({ cut }: { cut: CutResource }) {
   const widthMm = Math.sqrt(cut.usualMassG / 1.055e-3 / cut.usualHeightMm / cut.lengthToWidth);
   const { tempC, restMin } = minimumTemperature(cut.animal, { treatment: 'whole', backInThePan: false });
   const rows: [string, string][] = [
-    ['Muscle', WORK_NAMES[cut.work]], ['Fat', FAT_NAMES[cut.fat]], ['As sold', `${FORM_NAMES[cut.form]}, about ${formatMass(cut.usualMassG, style)}, ${formatLength(cut.usualHeightMm, style)} tall`],
-    ['Fibres', `usually ${cut.grainDeg === 0 ? 'along the length' : `${formatNumber(cut.grainDeg, style.locale)}° from the length`}${cut.seams ? '; several muscles meet, each with its own direction' : ''}; a piece may differ`],
+    ['Muscle', WORK_NAMES[cut.work]],
+    ['Fat', FAT_NAMES[cut.fat]],
+    [
+      'As sold',
+      `${FORM_NAMES[cut.form]}, about ${formatMass(cut.usualMassG, style)}, ${formatLength(cut.usualHeightMm, style)} tall`,
+    ],
+    [
+      'Fibres',
+      `usually ${cut.grainDeg === 0 ? 'along the length' : `${formatNumber(cut.grainDeg, style.locale)}° from the length`}${cut.seams ? '; several muscles meet, each with its own direction' : ''}; a piece may differ`,
+    ],
     ['Trimming', `${cut.trim} ${percent(cut.trimLoss.from)} to ${percent(cut.trimLoss.to)} usually comes off.`],
-    ['Composition', `water ${percent(cut.composition.water)}, protein ${percent(cut.composition.protein)}, fat ${percent(cut.composition.fat)}; typical, pieces differ`], ['Begins to freeze', `near ${formatNumber(style.system === 'us' ? cut.freezingPointC * 1.8 + 32 : cut.freezingPointC, style.locale, 1)} ${style.system === 'us' ? '°F' : '°C'}`],
-    ['To the centre', `${formatTemperature(tempC, style)}${restMin ? ` and ${restMin} min rest` : ''}${isPoultry(cut.animal) ? ', never pink' : ''}`],
+    [
+      'Composition',
+      `water ${percent(cut.composition.water)}, protein ${percent(cut.composition.protein)}, fat ${percent(cut.composition.fat)}; typical, pieces differ`,
+    ],
+    [
+      'Begins to freeze',
+      `near ${formatNumber(style.system === 'us' ? cut.freezingPointC * 1.8 + 32 : cut.freezingPointC, style.locale, 1)} ${style.system === 'us' ? '°F' : '°C'}`,
+    ],
+    [
+      'To the centre',
+      `${formatTemperature(tempC, style)}${restMin ? ` and ${restMin} min rest` : ''}${isPoultry(cut.animal) ? ', never pink' : ''}`,
+    ],
   ];
 
   const remove = async () => {
     const result = await callApi('DELETE', `/cuts/${cut.id}`);
     if (!result.ok) return toast({ text: result.problem.title });
     router.push('/cuts');
-    toast({ text: `${cut.name} was put away.`, action: { label: 'Undo', run: () => void callApi('POST', `/cuts/${cut.id}/restore`).then(() => router.push(`/cuts/${cut.id}`)) } });
+    toast({
+      text: `${cut.name} was put away.`,
+      action: {
+        label: 'Undo',
+        run: () => void callApi('POST', `/cuts/${cut.id}/restore`).then(() => router.push(`/cuts/${cut.id}`)),
+      },
+    });
   };
 
   return (
     <div className="mx-auto max-w-5xl px-4 py-6">
-      <p className="text-[14px]"><Link href="/cuts" className="underline underline-offset-4">Cuts</Link> · {ANIMAL_NAMES[cut.animal]}</p>
+      <p className="text-[14px]">
+        <Link href="/cuts" className="underline underline-offset-4">
+          Cuts
+        </Link>{' '}
+        · {ANIMAL_NAMES[cut.animal]}
+      </p>
       <h1 className="mt-1 break-words">{cut.name}</h1>
       {cut.otherNames.length > 0 && <p className="mt-1 text-muted">also {cut.otherNames.join(', ')}</p>}
       <div className="mt-4 flex flex-wrap gap-3">
-        <Link href={`/batches/new?cut=${cut.id}`} className={buttonLook()}>Plan a batch of it</Link>
-        <Link href={`/cuts/new?from=${cut.id}`} className={buttonLook('plain')}>Make your own from it</Link>
-        {cut.own && <Link href={`/cuts/new?edit=${cut.id}`} className={buttonLook('plain')}>Change it</Link>}
-        {cut.own && <Button look="quiet" onClick={() => void remove()}>Put it away</Button>}
+        <Link href={`/batches/new?cut=${cut.id}`} className={buttonLook()}>
+          Plan a batch of it
+        </Link>
+        <Link href={`/cuts/new?from=${cut.id}`} className={buttonLook('plain')}>
+          Make your own from it
+        </Link>
+        {cut.own && (
+          <Link href={`/cuts/new?edit=${cut.id}`} className={buttonLook('plain')}>
+            Change it
+          </Link>
+        )}
+        {cut.own && (
+          <Button look="quiet" onClick={() => void remove()}>
+            Put it away
+          </Button>
+        )}
       </div>
       <div className="mt-5 grid items-start gap-6 md:grid-cols-[1.3fr_1fr]">
         <dl className="panel divide-y divide-grout-soft px-4">
-          {rows.map(([name, text]) => <div key={name} className="grid grid-cols-[7.5rem_1fr] gap-3 py-2"><dt className="text-muted">{name}</dt><dd>{text}</dd></div>)}
+          {rows.map(([name, text]) => (
+            <div key={name} className="grid grid-cols-[7.5rem_1fr] gap-3 py-2">
+              <dt className="text-muted">{name}</dt>
+              <dd>{text}</dd>
+            </div>
+          ))}
         </dl>
         <div className="space-y-4">
-          <PieceDrawing animal={cut.animal} shape="ribbons" lengthMm={widthMm * cut.lengthToWidth} widthMm={widthMm} heightMm={cut.usualHeightMm} thicknessMm={4} yawDeg={cut.grainDeg} bevelDeg={0} grainDeg={cut.grainDeg} grainPitchDeg={0} cuts={false} describe={`${cut.name} from above and from the side, with its fibres`} />
+          <PieceDrawing
+            animal={cut.animal}
+            shape="ribbons"
+            lengthMm={widthMm * cut.lengthToWidth}
+            widthMm={widthMm}
+            heightMm={cut.usualHeightMm}
+            thicknessMm={4}
+            yawDeg={cut.grainDeg}
+            bevelDeg={0}
+            grainDeg={cut.grainDeg}
+            grainPitchDeg={0}
+            cuts={false}
+            describe={`${cut.name} from above and from the side, with its fibres`}
+          />
           <section className="panel px-4 py-3">
             <h2 className="text-[18px]">It suits</h2>
-            <ul className="mt-1 space-y-1">{suitsLines(cut).map(({ way, because }) => <li key={way}><strong>{way}:</strong> {because}</li>)}</ul>
+            <ul className="mt-1 space-y-1">
+              {suitsLines(cut).map(({ way, because }) => (
+                <li key={way}>
+                  <strong>{way}:</strong> {because}
+                </li>
+              ))}
+            </ul>
             {Object.keys(cut.suits).length === 0 && <p className="text-muted">Nothing said.</p>}
           </section>
-          {isGame(cut.animal) && <p className="rounded border border-brass-line bg-brass-tint px-4 py-3 text-[14px]"><strong>Game.</strong> {cut.animal === 'boar' || cut.animal === 'bear' ? `Never below ${formatTemperature(71, style)} at the centre; freezing does not make it safe. ` : ''}For jerky many services advise freezing it first, 60 days at {formatTemperature(-18, style)}. <span className="block pt-1 text-[12px] text-muted">{GUIDANCE_LINE}</span></p>}
+          {isGame(cut.animal) && (
+            <p className="rounded border border-brass-line bg-brass-tint px-4 py-3 text-[14px]">
+              <strong>Game.</strong>{' '}
+              {cut.animal === 'boar' || cut.animal === 'bear'
+                ? `Never below ${formatTemperature(71, style)} at the centre; freezing does not make it safe. `
+                : ''}
+              For jerky many services advise freezing it first, 60 days at {formatTemperature(-18, style)}.{' '}
+              <span className="block pt-1 text-[12px] text-muted">{GUIDANCE_LINE}</span>
+            </p>
+          )}
           {!isGame(cut.animal) && <p className="text-[12px] text-muted">{GUIDANCE_LINE}</p>}
         </div>
       </div>

@@ -20,7 +20,14 @@ interface Props {
   onStep: (value: number) => void;
 }
 
-const STEPS: Record<string, number> = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 5, PageDown: -5 };
+const STEPS: Record<string, number> = {
+  ArrowRight: 1,
+  ArrowUp: 1,
+  ArrowLeft: -1,
+  ArrowDown: -1,
+  PageUp: 5,
+  PageDown: -5,
+};
 
 /** A knob on a drawing: dragged by pointer, stepped by arrow keys, read out as a slider. */
 export function Handle({ label, value, min, max, step, text, at, radius, reach, onDrag, onStep }: Props) {
@@ -34,15 +41,31 @@ export function Handle({ label, value, min, max, step, text, at, radius, reach, 
   };
   const onKeyDown = (event: KeyboardEvent) => {
     const by = STEPS[event.key];
-    const to = event.key === 'Home' ? min : event.key === 'End' ? max : by === undefined ? undefined : Math.min(max, Math.max(min, Math.round((value + by * step) / step) * step));
+    const to =
+      event.key === 'Home'
+        ? min
+        : event.key === 'End'
+          ? max
+          : by === undefined
+            ? undefined
+            : Math.min(max, Math.max(min, Math.round((value + by * step) / step) * step));
     if (to === undefined) return;
     event.preventDefault();
     onStep(to);
   };
   return (
     <g
-      role="slider" tabIndex={alive ? 0 : -1} aria-disabled={!alive} aria-label={label} aria-valuemin={min} aria-valuemax={max} aria-valuenow={Math.round(value * 10) / 10} aria-valuetext={text}
-      onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)} onPointerMove={drag} onKeyDown={onKeyDown}
+      role="slider"
+      tabIndex={alive ? 0 : -1}
+      aria-disabled={!alive}
+      aria-label={label}
+      aria-valuemin={min}
+      aria-valuemax={max}
+      aria-valuenow={Math.round(value * 10) / 10}
+      aria-valuetext={text}
+      onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+      onPointerMove={drag}
+      onKeyDown={onKeyDown}
       className="cursor-grab touch-none active:cursor-grabbing"
     >
       <circle cx={at.x} cy={at.y} r={reach} fill="transparent" />

@@ -46,16 +46,33 @@ export function spiral(width: number, height: number, gapMm: number): string {
 }
 
 /** Short streaks of fat along the fibres, at fixed places. */
-const STREAKS = [[0.08, 0.42, 0.9], [0.19, 0.18, 1.2], [0.27, 0.71, 0.8], [0.36, 0.35, 1.1], [0.44, 0.86, 0.7], [0.53, 0.14, 1], [0.6, 0.6, 1.3], [0.71, 0.33, 0.8], [0.78, 0.8, 1.1], [0.87, 0.52, 0.9]] as const;
+const STREAKS = [
+  [0.08, 0.42, 0.9],
+  [0.19, 0.18, 1.2],
+  [0.27, 0.71, 0.8],
+  [0.36, 0.35, 1.1],
+  [0.44, 0.86, 0.7],
+  [0.53, 0.14, 1],
+  [0.6, 0.6, 1.3],
+  [0.71, 0.33, 0.8],
+  [0.78, 0.8, 1.1],
+  [0.87, 0.52, 0.9],
+] as const;
 
 export function marbling(width: number, height: number, grainDeg: number): string {
   const [dx, dy] = [Math.cos(rad(grainDeg)), Math.sin(rad(grainDeg))];
   const run = Math.min(width, height) * 0.07;
-  return STREAKS.map(([x, y, long]) => `M${tidy(width * x)} ${tidy(height * y)}q${tidy(run * long * dx - run * 0.06 * dy)} ${tidy(run * long * dy + run * 0.06 * dx)} ${tidy(2 * run * long * dx)} ${tidy(2 * run * long * dy)}`).join('');
+  return STREAKS.map(
+    ([x, y, long]) =>
+      `M${tidy(width * x)} ${tidy(height * y)}q${tidy(run * long * dx - run * 0.06 * dy)} ${tidy(run * long * dy + run * 0.06 * dx)} ${tidy(2 * run * long * dx)} ${tidy(2 * run * long * dy)}`,
+  ).join('');
 }
 
 /** A piece has rounded ends; the calculation takes the block around it. */
 export function outline(width: number, height: number): string {
-  const [rx, ry] = [Math.min(width * 0.16, height * 0.6), Math.min(height * 0.34, width * 0.4)].map(tidy) as [number, number];
+  const [rx, ry] = [Math.min(width * 0.16, height * 0.6), Math.min(height * 0.34, width * 0.4)].map(tidy) as [
+    number,
+    number,
+  ];
   return `M${rx} 0H${tidy(width - rx * 0.7)}Q${tidy(width)} 0 ${tidy(width)} ${ry}V${tidy(height - ry * 0.7)}Q${tidy(width)} ${tidy(height)} ${tidy(width - rx)} ${tidy(height)}H${tidy(rx * 0.6)}Q0 ${tidy(height)} 0 ${tidy(height - ry)}V${tidy(ry * 0.8)}Q0 0 ${rx} 0Z`;
 }

@@ -8,24 +8,55 @@ import { grid, tidy } from './lines';
 const SCORE_MM = 6;
 const BOX = { width: 300, height: 96 };
 const SAY: Record<SlicePlan['shape'], string> = {
-  strips: 'one slab, cut into strips', ribbons: 'one slice', shaved: 'one slice', cubes: 'one cube', unrolled: 'the sheet, scored', butterflied: 'opened', pounded: 'beaten, with its grid', 'sliced-after': 'one slice of it, cooked',
+  strips: 'one slab, cut into strips',
+  ribbons: 'one slice',
+  shaved: 'one slice',
+  cubes: 'one cube',
+  unrolled: 'the sheet, scored',
+  butterflied: 'opened',
+  pounded: 'beaten, with its grid',
+  'sliced-after': 'one slice of it, cooked',
 };
 
 /** One of what the knife makes, flat on the board and from its edge, to a scale of its own. */
 export function ResultDrawing({ slice, animal }: { slice: SlicePlan; animal: Animal }) {
   const { style } = usePreferences();
   const colours = FLESH[animal];
-  const slab = slice.shape === 'strips' || slice.shape === 'sliced-after' ? { lengthMm: slice.sliceLengthMm, widthMm: slice.sliceWidthMm, thicknessMm: slice.thicknessMm } : slice.pieceMm;
+  const slab =
+    slice.shape === 'strips' || slice.shape === 'sliced-after'
+      ? { lengthMm: slice.sliceLengthMm, widthMm: slice.sliceWidthMm, thicknessMm: slice.thicknessMm }
+      : slice.pieceMm;
   const [long, short] = slab.lengthMm >= slab.widthMm ? [slab.lengthMm, slab.widthMm] : [slab.widthMm, slab.lengthMm];
   const scale = Math.min(BOX.width / long, (BOX.height - 24) / (short + slab.thicknessMm + 6), 4);
-  const [w, h, t] = [long * scale, short * scale, Math.max(1.5, slab.thicknessMm * scale)].map(tidy) as [number, number, number];
+  const [w, h, t] = [long * scale, short * scale, Math.max(1.5, slab.thicknessMm * scale)].map(tidy) as [
+    number,
+    number,
+    number,
+  ];
   const gap = (slice.shape === 'strips' ? (slice.strips?.stripWidthMm ?? 6) : SCORE_MM) * scale;
-  const marks = slice.shape === 'strips' ? Array.from({ length: Math.min(120, Math.floor(w / gap)) }, (_, index) => `M${tidy((index + 1) * gap)} 0V${h}`).join('') : slice.shape === 'pounded' ? grid(w, h, gap) : slice.shape === 'unrolled' ? grid(w, 1, gap).replaceAll('V1', `V${h}`) : '';
+  const marks =
+    slice.shape === 'strips'
+      ? Array.from(
+          { length: Math.min(120, Math.floor(w / gap)) },
+          (_, index) => `M${tidy((index + 1) * gap)} 0V${h}`,
+        ).join('')
+      : slice.shape === 'pounded'
+        ? grid(w, h, gap)
+        : slice.shape === 'unrolled'
+          ? grid(w, 1, gap).replaceAll('V1', `V${h}`)
+          : '';
   const measures = `${formatLength(long, style)} × ${formatLength(short, style)} × ${formatLength(slab.thicknessMm, style)}`;
   return (
     <figure className="text-[12px] text-muted">
-      <figcaption>{SAY[slice.shape]}, {measures}</figcaption>
-      <svg viewBox={`-2 -2 ${BOX.width + 4} ${BOX.height}`} role="img" aria-label={`${SAY[slice.shape]}, ${measures}`} className="mt-1 block w-full max-w-[420px]">
+      <figcaption>
+        {SAY[slice.shape]}, {measures}
+      </figcaption>
+      <svg
+        viewBox={`-2 -2 ${BOX.width + 4} ${BOX.height}`}
+        role="img"
+        aria-label={`${SAY[slice.shape]}, ${measures}`}
+        className="mt-1 block w-full max-w-[420px]"
+      >
         <rect width={w} height={h} rx={Math.min(5, h / 4)} fill={colours.fill} stroke={colours.line} />
         {marks && <path d={marks} stroke="#12211d" strokeWidth={0.7} opacity={0.6} fill="none" />}
         <rect y={h + 6} width={w} height={t} rx={Math.min(2, t / 2)} fill={colours.line} />

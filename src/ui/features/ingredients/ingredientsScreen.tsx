@@ -20,7 +20,12 @@ import { useToast } from '../../shell/toast';
 const ALWAYS_SHOWN = 2;
 
 const containsOf = ({ allergens, alcohol, glutamate, strongEnzyme }: IngredientResource) =>
-  listOf([...allergens.map((allergen) => ALLERGEN_NAMES[allergen]), ...(alcohol ? ['alcohol'] : []), ...(glutamate ? ['glutamate'] : []), ...(strongEnzyme ? ['strong enzymes'] : [])]);
+  listOf([
+    ...allergens.map((allergen) => ALLERGEN_NAMES[allergen]),
+    ...(alcohol ? ['alcohol'] : []),
+    ...(glutamate ? ['glutamate'] : []),
+    ...(strongEnzyme ? ['strong enzymes'] : []),
+  ]);
 
 /** Every ingredient with what is in it: the cook's own first, then those that come with Mince. */
 export function IngredientsScreen({ ingredients }: { ingredients: readonly IngredientResource[] }) {
@@ -29,40 +34,113 @@ export function IngredientsScreen({ ingredients }: { ingredients: readonly Ingre
   const router = useRouter();
   const toast = useToast();
   const found = searchIngredients(text, ingredients);
-  const percent = (share: number) => (share >= 0.0005 ? formatNumber(100 * share, style.locale, share < 0.1 ? 1 : 0) : '–');
+  const percent = (share: number) =>
+    share >= 0.0005 ? formatNumber(100 * share, style.locale, share < 0.1 ? 1 : 0) : '–';
   const remove = async ({ id, name, version }: IngredientResource) => {
     const result = await callApi('DELETE', `/ingredients/${id}`, { version });
     if (!result.ok) return toast({ text: result.problem.title });
     router.refresh();
-    toast({ text: `${name} was put away; marinades made with it keep it.`, action: { label: 'Undo', run: () => void callApi('POST', `/ingredients/${id}/restore`).then(() => router.refresh()) } });
+    toast({
+      text: `${name} was put away; marinades made with it keep it.`,
+      action: {
+        label: 'Undo',
+        run: () => void callApi('POST', `/ingredients/${id}/restore`).then(() => router.refresh()),
+      },
+    });
   };
   return (
     <div className="mx-auto max-w-5xl px-4 py-6">
-      <p className="text-[14px]"><Link href="/marinades" className="underline underline-offset-4">Marinades</Link></p>
+      <p className="text-[14px]">
+        <Link href="/marinades" className="underline underline-offset-4">
+          Marinades
+        </Link>
+      </p>
       <div className="flex flex-wrap items-end gap-4">
         <h1 className="grow">Ingredients</h1>
-        <Link href="/ingredients/new" className={buttonLook('plain')}>Add one from its label</Link>
+        <Link href="/ingredients/new" className={buttonLook('plain')}>
+          Add one from its label
+        </Link>
       </div>
-      <p className="mt-1 text-muted">In per cent of the weight; typical figures, from memory. Makers differ: add yours from the label when it matters.</p>
-      <Alive className="mt-4 max-w-md"><label className="block"><span className="mb-1 block text-[13px] font-medium text-muted">Find by any name</span>
-        <input type="search" className="h-11 w-full rounded border border-grout bg-panel px-3" value={text} maxLength={120} placeholder="scallion, cornflour, bicarb" onChange={(event) => setText(event.target.value)} /></label></Alive>
+      <p className="mt-1 text-muted">
+        In per cent of the weight; typical figures, from memory. Makers differ: add yours from the label when it
+        matters.
+      </p>
+      <Alive className="mt-4 max-w-md">
+        <label className="block">
+          <span className="mb-1 block text-[13px] font-medium text-muted">Find by any name</span>
+          <input
+            type="search"
+            className="h-11 w-full rounded border border-grout bg-panel px-3"
+            value={text}
+            maxLength={120}
+            placeholder="scallion, cornflour, bicarb"
+            onChange={(event) => setText(event.target.value)}
+          />
+        </label>
+      </Alive>
       {found.length === 0 ? (
-        <div className="mt-5"><EmptyState title="No ingredient of that name" text="Add it with the figures on its label."><Link href={`/ingredients/new?${new URLSearchParams({ name: text.trim() })}`} className={buttonLook()}>Add it</Link></EmptyState></div>
+        <div className="mt-5">
+          <EmptyState title="No ingredient of that name" text="Add it with the figures on its label.">
+            <Link href={`/ingredients/new?${new URLSearchParams({ name: text.trim() })}`} className={buttonLook()}>
+              Add it
+            </Link>
+          </EmptyState>
+        </div>
       ) : (
         <div className="panel mt-5 overflow-x-auto px-4 py-2" tabIndex={0} role="region" aria-label="All ingredients">
           <table className="w-full text-left sm:min-w-[720px] text-[14px]">
-            <thead><tr className="text-[13px] text-muted"><th className="py-2 pr-3 font-medium">Ingredient</th><th className="pr-3 text-right font-medium">salt</th><th className="pr-3 text-right font-medium">sugar</th><th className="hidden pr-3 text-right font-medium sm:table-cell">water</th><th className="hidden pr-3 text-right font-medium sm:table-cell">acid</th><th className="hidden pr-3 text-right font-medium sm:table-cell">fat</th><th className="pr-3 text-right font-medium">1 tsp</th><th className="hidden pl-3 font-medium sm:table-cell">contains</th></tr></thead>
+            <thead>
+              <tr className="text-[13px] text-muted">
+                <th className="py-2 pr-3 font-medium">Ingredient</th>
+                <th className="pr-3 text-right font-medium">salt</th>
+                <th className="pr-3 text-right font-medium">sugar</th>
+                <th className="hidden pr-3 text-right font-medium sm:table-cell">water</th>
+                <th className="hidden pr-3 text-right font-medium sm:table-cell">acid</th>
+                <th className="hidden pr-3 text-right font-medium sm:table-cell">fat</th>
+                <th className="pr-3 text-right font-medium">1 tsp</th>
+                <th className="hidden pl-3 font-medium sm:table-cell">contains</th>
+              </tr>
+            </thead>
             <tbody>
               {found.map((one) => (
                 <tr key={one.id} className="border-t border-grout-soft align-baseline">
                   <th scope="row" className="py-2 pr-3 font-semibold">
-                    {one.own ? <Link className="underline underline-offset-4" href={`/ingredients/${one.id}`}>{one.name}</Link> : one.name}
-                    <span className="block text-[12px] font-normal text-muted">{[KIND_NAMES[one.kind], one.piece && `1 ${one.piece.name} ${formatMass(one.piece.massG, style)}`, one.otherNames.slice(0, 3).join(', ')].filter(Boolean).join(' · ')}</span>
+                    {one.own ? (
+                      <Link className="underline underline-offset-4" href={`/ingredients/${one.id}`}>
+                        {one.name}
+                      </Link>
+                    ) : (
+                      one.name
+                    )}
+                    <span className="block text-[12px] font-normal text-muted">
+                      {[
+                        KIND_NAMES[one.kind],
+                        one.piece && `1 ${one.piece.name} ${formatMass(one.piece.massG, style)}`,
+                        one.otherNames.slice(0, 3).join(', '),
+                      ]
+                        .filter(Boolean)
+                        .join(' · ')}
+                    </span>
                     <span className="block text-[12px] font-medium text-brass sm:hidden">{containsOf(one)}</span>
-                    {one.own && <Button look="quiet" className="-ml-3 text-[13px]" onClick={() => void remove(one)}>Put it away</Button>}
+                    {one.own && (
+                      <Button look="quiet" className="-ml-3 text-[13px]" onClick={() => void remove(one)}>
+                        Put it away
+                      </Button>
+                    )}
                   </th>
-                  {[one.saltFraction, one.sugarFraction, one.waterFraction, one.acidFraction, one.fatFraction].map((share, index) => <td key={index} className={clsx('pr-3 text-right', index >= ALWAYS_SHOWN && 'hidden sm:table-cell')}>{percent(share)}</td>)}
-                  <td className="whitespace-nowrap pr-3 text-right">{formatMass(one.densityGPerMl * 4.92892159375, style)}</td>
+                  {[one.saltFraction, one.sugarFraction, one.waterFraction, one.acidFraction, one.fatFraction].map(
+                    (share, index) => (
+                      <td
+                        key={index}
+                        className={clsx('pr-3 text-right', index >= ALWAYS_SHOWN && 'hidden sm:table-cell')}
+                      >
+                        {percent(share)}
+                      </td>
+                    ),
+                  )}
+                  <td className="whitespace-nowrap pr-3 text-right">
+                    {formatMass(one.densityGPerMl * 4.92892159375, style)}
+                  </td>
                   <td className="hidden pl-3 text-[13px] sm:table-cell">{containsOf(one) || '–'}</td>
                 </tr>
               ))}

@@ -19,17 +19,40 @@ export function FreezerFields({ freezer, onChange }: { freezer: Freezer; onChang
   return (
     <fieldset id="freezer" className="space-y-3">
       <legend className="text-[17px] font-bold">Freezer</legend>
-      <TemperatureField label="How cold it is" value={freezer.tempC} {...LIMITS.freezerC} onChange={(tempC) => onChange({ ...freezer, tempC })} />
+      <TemperatureField
+        label="How cold it is"
+        value={freezer.tempC}
+        {...LIMITS.freezerC}
+        onChange={(tempC) => onChange({ ...freezer, tempC })}
+      />
       <label className="block">
         <span className="mb-1 block text-[13px] font-medium text-muted">A piece usually lies</span>
-        <select className={look} value={freezer.lies} onChange={(event) => onChange({ ...freezer, lies: event.target.value as FreezerPreset })}>{FREEZER_PRESETS.map((one) => <option key={one} value={one}>{FREEZER_NAMES[one]}</option>)}</select>
+        <select
+          className={look}
+          value={freezer.lies}
+          onChange={(event) => onChange({ ...freezer, lies: event.target.value as FreezerPreset })}
+        >
+          {FREEZER_PRESETS.map((one) => (
+            <option key={one} value={one}>
+              {FREEZER_NAMES[one]}
+            </option>
+          ))}
+        </select>
       </label>
       <p role="status">
         {learned ? (
-          <>From how your meat cut: it takes the heat at <strong>{percent(lnStrength)}</strong> of what is usual for that, likely between {percent(lnStrength - lnError)} and {percent(lnStrength + lnError)}.{' '}
-            <Button look="quiet" onClick={() => onChange({ ...freezer, known: UNKNOWN_FREEZER })}>Forget that</Button></>
+          <>
+            From how your meat cut: it takes the heat at <strong>{percent(lnStrength)}</strong> of what is usual for
+            that, likely between {percent(lnStrength - lnError)} and {percent(lnStrength + lnError)}.{' '}
+            <Button look="quiet" onClick={() => onChange({ ...freezer, known: UNKNOWN_FREEZER })}>
+              Forget that
+            </Button>
+          </>
         ) : (
-          <span className="text-muted">Nothing learned yet. After slicing, say whether it was too soft, about right or too hard, and Mince learns how strong it is.</span>
+          <span className="text-muted">
+            Nothing learned yet. After slicing, say whether it was too soft, about right or too hard, and Mince learns
+            how strong it is.
+          </span>
         )}
       </p>
     </fieldset>

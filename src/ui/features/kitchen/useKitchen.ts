@@ -23,16 +23,33 @@ export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'e
   const [made, setMade] = useState<Kept[]>([]);
   const [waiting, setWaiting] = useState(0);
 
-  const jobs = useMemo(() => batches.flatMap((batch) => batch.jobs).sort((a, b) => a.startMs - b.startMs || Number(a.hands) - Number(b.hands)), [batches]);
+  const jobs = useMemo(
+    () =>
+      batches.flatMap((batch) => batch.jobs).sort((a, b) => a.startMs - b.startMs || Number(a.hands) - Number(b.hands)),
+    [batches],
+  );
 
   const known = useMemo<Kept[]>(() => {
-    const stored = events.map(({ id, batchId, kind, jobKey, at, payload }) => ({ id, batchId, kind, jobKey, atMs: Date.parse(at), payload }));
+    const stored = events.map(({ id, batchId, kind, jobKey, at, payload }) => ({
+      id,
+      batchId,
+      kind,
+      jobKey,
+      atMs: Date.parse(at),
+      payload,
+    }));
     const ids = new Set(stored.map(({ id }) => id));
     return [...stored, ...made.filter(({ id }) => !ids.has(id))];
   }, [events, made]);
 
-  const progress = useMemo(() => new Map(batches.map(({ id }) => [id, jobProgress(known.filter(({ batchId }) => batchId === id))])), [batches, known]);
-  const of = useCallback((job: PlannedJob): JobProgress => progress.get(job.batchId)?.get(job.key) ?? { extraMin: 0 }, [progress]);
+  const progress = useMemo(
+    () => new Map(batches.map(({ id }) => [id, jobProgress(known.filter(({ batchId }) => batchId === id))])),
+    [batches, known],
+  );
+  const of = useCallback(
+    (job: PlannedJob): JobProgress => progress.get(job.batchId)?.get(job.key) ?? { extraMin: 0 },
+    [progress],
+  );
 
   const timers = useMemo<KitchenTimer[]>(
     () =>
@@ -40,21 +57,42 @@ export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'e
         const rings = job.hands ? undefined : ringsAtMs(of(job), job.minutes);
         const batch = batches.find(({ id }) => id === job.batchId)!;
         const { startedAtMs } = of(job);
-        const checkAtMs = job.key === 'firm' && batch.checkFirmMin !== undefined && startedAtMs !== undefined ? startedAtMs + batch.checkFirmMin * 60_000 : undefined;
-        return rings === undefined ? [] : [{ batchId: job.batchId, jobKey: job.key, label: `${job.short}, ${shortName(batch)}`, ringsAtMs: rings, ...(checkAtMs ? { checkAtMs } : {}), job }];
+        const checkAtMs =
+          job.key === 'firm' && batch.checkFirmMin !== undefined && startedAtMs !== undefined
+            ? startedAtMs + batch.checkFirmMin * 60_000
+            : undefined;
+        return rings === undefined
+          ? []
+          : [
+              {
+                batchId: job.batchId,
+                jobKey: job.key,
+                label: `${job.short}, ${shortName(batch)}`,
+                ringsAtMs: rings,
+                ...(checkAtMs ? { checkAtMs } : {}),
+                job,
+              },
+            ];
       }),
     [batches, jobs, of],
   );
 
   useEffect(() => {
-    writeTimers(batches.map(({ id }) => id), timers.map(({ job: _job, ...timer }) => timer));
+    writeTimers(
+      batches.map(({ id }) => id),
+      timers.map(({ job: _job, ...timer }) => timer),
+    );
   }, [batches, timers]);
 
   useEffect(() => {
     // What was made before a reload and has not arrived yet still counts.
     const restore = setTimeout(() => {
       const ids = new Set(batches.map(({ id }) => id));
-      setMade(readOutbox().filter(({ batchId }) => ids.has(batchId)).map(({ batchId, event }) => ({ ...event, batchId, atMs: Date.parse(event.at) })));
+      setMade(
+        readOutbox()
+          .filter(({ batchId }) => ids.has(batchId))
+          .map(({ batchId, event }) => ({ ...event, batchId, atMs: Date.parse(event.at) })),
+      );
       void flush().then(setWaiting);
     }, 0);
     const timer = setInterval(() => void flush().then(setWaiting), FLUSH_MS);
@@ -64,18 +102,43 @@ export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'e
     };
   }, [batches]);
 
-  const record = useCallback((items: { job: PlannedJob; kind: BatchEvent['kind']; payload?: EventWrite['payload'] }[]) => {
-    const at = new Date().toISOString();
-    const fresh = items.map(({ job, kind, payload = {} }) => ({ batchId: job.batchId, event: { id: crypto.randomUUID(), kind, jobKey: job.key, at, payload } }));
-    fresh.forEach(post);
-    setMade((before) => [...before, ...fresh.map(({ batchId, event }) => ({ ...event, batchId, atMs: Date.parse(at) }))]);
-    void flush().then(setWaiting);
-  }, []);
+  const record = useCallback(
+    (items: { job: PlannedJob; kind: BatchEvent['kind']; payload?: EventWrite['payload'] }[]) => {
+      const at = new Date().toISOString();
+      const fresh = items.map(({ job, kind, payload = {} }) => ({
+        batchId: job.batchId,
+        event: { id: crypto.randomUUID(), kind, jobKey: job.key, at, payload },
+      }));
+      fresh.forEach(post);
+      setMade((before) => [
+        ...before,
+        ...fresh.map(({ batchId, event }) => ({ ...event, batchId, atMs: Date.parse(at) })),
+      ]);
+      void flush().then(setWaiting);
+    },
+    [],
+  );
 
   /** How it cut, as last said for each batch. */
-  const reports = useMemo(() => new Map(known.filter(({ kind }) => kind === 'firmness-reported').map(({ batchId, payload }) => [batchId, String(payload?.report)])), [known]);
+  const reports = useMemo(
+    () =>
+      new Map(
+        known
+          .filter(({ kind }) => kind === 'firmness-reported')
+          .map(({ batchId, payload }) => [batchId, String(payload?.report)]),
+      ),
+    [known],
+  );
 
-  return { jobs, reports, progress: of, progressOf: (batchId: string): ReadonlyMap<JobKey, JobProgress> => progress.get(batchId) ?? new Map(), timers, record, waiting };
+  return {
+    jobs,
+    reports,
+    progress: of,
+    progressOf: (batchId: string): ReadonlyMap<JobKey, JobProgress> => progress.get(batchId) ?? new Map(),
+    timers,
+    record,
+    waiting,
+  };
 }
 
 const shortName = (batch: PlannedBatch) => (batch.name.length > 28 ? `${batch.name.slice(0, 27)}…` : batch.name);

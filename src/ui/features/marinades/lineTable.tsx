@@ -5,22 +5,46 @@ import { formatMass, formatNumber, MEASURE_TOLERANCE_PERCENT } from '@/core/unit
 import { usePreferences } from '../../shell/preferences';
 
 /** The lines of a scaled marinade in the order of adding: name, weight, and the measures people own. */
-export function LineTable({ lines, measured }: { lines: readonly MarinadeLine[]; measured: readonly MeasuredIngredient[] }) {
+export function LineTable({
+  lines,
+  measured,
+}: {
+  lines: readonly MarinadeLine[];
+  measured: readonly MeasuredIngredient[];
+}) {
   const { style } = usePreferences();
   return (
     <table className="mt-2 w-full border-t border-grout text-left">
-      <thead className="sr-only"><tr><th>Ingredient</th><th>Weight</th><th>Kitchen measure</th></tr></thead>
+      <thead className="sr-only">
+        <tr>
+          <th>Ingredient</th>
+          <th>Weight</th>
+          <th>Kitchen measure</th>
+        </tr>
+      </thead>
       <tbody>
         {lines.map(({ ingredient, massG, note }, index) => {
           const { spoken, errorPercent } = measured[index]!;
           const off = Math.abs(errorPercent) > MEASURE_TOLERANCE_PERCENT;
           return (
             <tr key={ingredient.id} className="border-b border-grout align-baseline">
-              <td className="py-2 pr-3">{ingredient.name}{note && <span className="text-muted">, {note}</span>}{ingredient.kind === 'oil' && index === lines.length - 1 && <span className="text-muted">, last</span>}</td>
+              <td className="py-2 pr-3">
+                {ingredient.name}
+                {note && <span className="text-muted">, {note}</span>}
+                {ingredient.kind === 'oil' && index === lines.length - 1 && <span className="text-muted">, last</span>}
+              </td>
               <td className="figure whitespace-nowrap py-2 pr-4 text-right text-[18px]">{formatMass(massG, style)}</td>
               <td className="py-2 text-right text-muted sm:whitespace-nowrap">
                 {spoken}
-                {off && <span className="ml-1.5 font-medium text-brass" title="The measure is off by this much: weigh it if it matters">{errorPercent > 0 ? '+' : '−'}{formatNumber(Math.abs(errorPercent), style.locale)} %</span>}
+                {off && (
+                  <span
+                    className="ml-1.5 font-medium text-brass"
+                    title="The measure is off by this much: weigh it if it matters"
+                  >
+                    {errorPercent > 0 ? '+' : '−'}
+                    {formatNumber(Math.abs(errorPercent), style.locale)} %
+                  </span>
+                )}
               </td>
             </tr>
           );

@@ -5,7 +5,22 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { MarinadeResource } from '@/contract/resources';
 import type { MarinadeWork } from '@/contract/views';
-import { coolingMinutes, findIngredient, measureIngredient, notEatenRaw, scaleMarinade, solveSalt, solveSugar, substitute, USUAL_WATER_FRACTION, type CoolingPlace, type Ingredient, type Marinade, type MarinadeLine, type Solved } from '@/core/marinades';
+import {
+  coolingMinutes,
+  findIngredient,
+  measureIngredient,
+  notEatenRaw,
+  scaleMarinade,
+  solveSalt,
+  solveSugar,
+  substitute,
+  USUAL_WATER_FRACTION,
+  type CoolingPlace,
+  type Ingredient,
+  type Marinade,
+  type MarinadeLine,
+  type Solved,
+} from '@/core/marinades';
 import { formatDuration, formatMass, formatNumber, massFigure } from '@/core/units';
 import { ALLERGEN_NAMES, GUIDANCE_LINE, listOf, orderWords, USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
@@ -20,16 +35,32 @@ import { ScaleField } from './scaleField';
 import { TargetsPanel, type Targets } from './targetsPanel';
 
 /** The mix as it is written, without what is not wanted, sweetened and salted as asked; what cannot be reached stays as it was, and says so. */
-function workOut(marinade: Marinade, meatG: number, ingredients: readonly Ingredient[], { saltPercent, sugarPercent, ...wish }: Targets): { lines: MarinadeLine[]; problem?: string } {
+function workOut(
+  marinade: Marinade,
+  meatG: number,
+  ingredients: readonly Ingredient[],
+  { saltPercent, sugarPercent, ...wish }: Targets,
+): { lines: MarinadeLine[]; problem?: string } {
   const meat = { meatG, meatWaterFraction: USUAL_WATER_FRACTION, holdBackShare: marinade.holdBackShare };
   let { lines } = substitute(scaleMarinade(marinade, meatG).lines, wish, ingredients);
   const problems: string[] = [];
   const take = (solved: Solved, what: string) => {
     if (solved.ok) lines = solved.lines;
-    else problems.push(`${what} can be from ${Math.ceil(solved.from * 100) / 100} to ${Math.floor(solved.to * 100) / 100} % with these ingredients.`);
+    else
+      problems.push(
+        `${what} can be from ${Math.ceil(solved.from * 100) / 100} to ${Math.floor(solved.to * 100) / 100} % with these ingredients.`,
+      );
   };
-  if (sugarPercent !== undefined) take(solveSugar(lines, meat, { targetPercent: sugarPercent, sugar: findIngredient('sugar', ingredients)! }), 'Sugar');
-  if (saltPercent !== undefined) take(solveSalt(lines, meat, { targetPercent: saltPercent, salt: findIngredient('salt-fine', ingredients)! }), 'Salt');
+  if (sugarPercent !== undefined)
+    take(
+      solveSugar(lines, meat, { targetPercent: sugarPercent, sugar: findIngredient('sugar', ingredients)! }),
+      'Sugar',
+    );
+  if (saltPercent !== undefined)
+    take(
+      solveSalt(lines, meat, { targetPercent: saltPercent, salt: findIngredient('salt-fine', ingredients)! }),
+      'Salt',
+    );
   return { lines, ...(problems.length ? { problem: problems.join(' ') } : {}) };
 }
 
@@ -40,24 +71,60 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
   const toast = useToast();
   const [meatG, setMeatG] = useState(resource.forMassG);
   const [targets, setTargets] = useState<Targets>({});
-  const { lines, problem } = useMemo(() => workOut(marinade, meatG, ingredients, targets), [marinade, meatG, ingredients, targets]);
+  const { lines, problem } = useMemo(
+    () => workOut(marinade, meatG, ingredients, targets),
+    [marinade, meatG, ingredients, targets],
+  );
   const scaled = scaleMarinade({ ...marinade, forMassG: meatG, lines }, meatG);
   const written = useMemo(() => scaleMarinade(marinade, meatG).lines, [marinade, meatG]);
-  const changed = Object.values(targets).some((value) => value !== undefined && value !== false && !(Array.isArray(value) && value.length === 0));
+  const changed = Object.values(targets).some(
+    (value) => value !== undefined && value !== false && !(Array.isArray(value) && value.length === 0),
+  );
 
   const keepAsNew = async () => {
     const { name, note, ways, minutes, holdBackShare, holdBackFor, heated, oilFirst } = resource;
-    const body = { name: `${name}, ours`.slice(0, 120), note, ways, minutes, holdBackShare, ...(holdBackFor ? { holdBackFor } : {}), heated, oilFirst, forMassG: meatG, lines: lines.map(({ ingredient, massG, note: lineNote = '' }) => ({ ingredientId: ingredient.id, massG, note: lineNote })) };
+    const body = {
+      name: `${name}, ours`.slice(0, 120),
+      note,
+      ways,
+      minutes,
+      holdBackShare,
+      ...(holdBackFor ? { holdBackFor } : {}),
+      heated,
+      oilFirst,
+      forMassG: meatG,
+      lines: lines.map(({ ingredient, massG, note: lineNote = '' }) => ({
+        ingredientId: ingredient.id,
+        massG,
+        note: lineNote,
+      })),
+    };
     const result = await callApi<MarinadeResource>('POST', '/marinades', { body });
     if (!result.ok) return toast({ text: `${result.problem.title} ${result.problem.detail ?? ''}` });
     router.push(`/marinades/${result.data.id}`);
-    toast({ text: 'Kept in the book.', action: { label: 'Undo', run: () => void callApi('DELETE', `/marinades/${result.data.id}`).then(() => router.push(`/marinades/${resource.id}`)) } });
+    toast({
+      text: 'Kept in the book.',
+      action: {
+        label: 'Undo',
+        run: () =>
+          void callApi('DELETE', `/marinades/${result.data.id}`).then(() => router.push(`/marinades/${resource.id}`)),
+      },
+    });
   };
   const remove = async () => {
     const result = await callApi('DELETE', `/marinades/${resource.id}`);
     if (!result.ok) return toast({ text: result.problem.title });
     router.push('/marinades');
-    toast({ text: `${resource.name} was put away.`, action: { label: 'Undo', run: () => void callApi('POST', `/marinades/${resource.id}/restore`).then(() => router.push(`/marinades/${resource.id}`)) } });
+    toast({
+      text: `${resource.name} was put away.`,
+      action: {
+        label: 'Undo',
+        run: () =>
+          void callApi('POST', `/marinades/${resource.id}/restore`).then(() =>
+            router.push(`/marinades/${resource.id}`),
+          ),
+      },
+    });
   };
   const measured = scaled.lines.map(({ ingredient, massG }) => measureIngredient(ingredient, massG, measures));
   const mixMl = measured.reduce((sum, { volumeMl }) => sum + volumeMl, 0);
@@ -66,40 +133,114 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
     return `${formatDuration(from)} to ${formatDuration(to)}`;
   };
   const { allergens, alcohol, glutamate } = scaled.whole;
-  const plain = [alcohol && 'alcohol', glutamate && 'glutamate'].filter((word): word is string => typeof word === 'string');
+  const plain = [alcohol && 'alcohol', glutamate && 'glutamate'].filter(
+    (word): word is string => typeof word === 'string',
+  );
   return (
     <div className="mx-auto grid max-w-6xl gap-x-8 gap-y-6 px-4 py-6 wide:grid-cols-[minmax(0,1fr)_300px] wide:px-6">
       <div className="min-w-0">
-        <Link href="/marinades" className="no-print text-[14px] text-muted underline underline-offset-4">All marinades</Link>
+        <Link href="/marinades" className="no-print text-[14px] text-muted underline underline-offset-4">
+          All marinades
+        </Link>
         <h1 className="mt-1 break-words">{resource.name}</h1>
         {resource.note && <p className="mt-2 max-w-prose break-words text-muted">{resource.note}</p>}
         <Alive className="mt-5">
           <ScaleField meatG={meatG} onChange={setMeatG} writtenForG={resource.forMassG} mixMlPerMeatG={mixMl / meatG} />
         </Alive>
-        <Alive className="no-print mt-5"><TargetsPanel written={written} lines={lines} ingredients={ingredients} meatG={meatG} holdBackShare={marinade.holdBackShare} targets={targets} onChange={setTargets} /></Alive>
-        {problem && <p role="alert" className="mt-3 font-medium text-ox">{problem}</p>}
-        {scaled.heldBackG > 0 && <p className="mt-5 rounded border border-brass-line bg-brass-tint px-3 py-2.5"><strong>Hold back {formatMass(scaled.heldBackG, style)} before mixing</strong>{resource.holdBackFor ? `, for ${resource.holdBackFor}` : ''}. {notEatenRaw(scaled.lines) ? 'Raw egg or flour is in it: cook it through before it is served.' : 'What never touched raw meat can be served.'}</p>}
-        {resource.heated && <p className="mt-3 rounded border border-brass-line bg-brass-tint px-3 py-2.5"><strong>Simmer it, then let it cool:</strong> {cooling('ice-bath')} in iced water, {cooling('bench')} on the counter, before it meets raw meat. Starch, oil and fresh fruit go in cold. An estimate.</p>}
-        <div className="mt-3"><LineTable lines={scaled.lines} measured={measured} /></div>
+        <Alive className="no-print mt-5">
+          <TargetsPanel
+            written={written}
+            lines={lines}
+            ingredients={ingredients}
+            meatG={meatG}
+            holdBackShare={marinade.holdBackShare}
+            targets={targets}
+            onChange={setTargets}
+          />
+        </Alive>
+        {problem && (
+          <p role="alert" className="mt-3 font-medium text-ox">
+            {problem}
+          </p>
+        )}
+        {scaled.heldBackG > 0 && (
+          <p className="mt-5 rounded border border-brass-line bg-brass-tint px-3 py-2.5">
+            <strong>Hold back {formatMass(scaled.heldBackG, style)} before mixing</strong>
+            {resource.holdBackFor ? `, for ${resource.holdBackFor}` : ''}.{' '}
+            {notEatenRaw(scaled.lines)
+              ? 'Raw egg or flour is in it: cook it through before it is served.'
+              : 'What never touched raw meat can be served.'}
+          </p>
+        )}
+        {resource.heated && (
+          <p className="mt-3 rounded border border-brass-line bg-brass-tint px-3 py-2.5">
+            <strong>Simmer it, then let it cool:</strong> {cooling('ice-bath')} in iced water, {cooling('bench')} on the
+            counter, before it meets raw meat. Starch, oil and fresh fruit go in cold. An estimate.
+          </p>
+        )}
+        <div className="mt-3">
+          <LineTable lines={scaled.lines} measured={measured} />
+        </div>
         <div className="no-print mt-4 flex flex-wrap items-center gap-3">
           {changed && <Button onClick={() => void keepAsNew()}>Keep it as a new one</Button>}
-          <Link href={`/marinades/new?edit=${resource.id}`} className={buttonLook('plain')}>Change it</Link>
-          <Link href={`/marinades/new?from=${resource.id}`} className={buttonLook('plain')}>Copy it</Link>
-          <a href={`/api/v1/marinades/${resource.id}/recipe`} download={`${resource.name}.jsonld`} className={buttonLook('quiet')}>Recipe file</a>
-          <a href={`/api/v1/marinades/${resource.id}/markdown`} download={`${resource.name}.md`} className={buttonLook('quiet')}>As text</a>
-          <Button look="quiet" onClick={() => void remove()}>Put it away</Button>
+          <Link href={`/marinades/new?edit=${resource.id}`} className={buttonLook('plain')}>
+            Change it
+          </Link>
+          <Link href={`/marinades/new?from=${resource.id}`} className={buttonLook('plain')}>
+            Copy it
+          </Link>
+          <a
+            href={`/api/v1/marinades/${resource.id}/recipe`}
+            download={`${resource.name}.jsonld`}
+            className={buttonLook('quiet')}
+          >
+            Recipe file
+          </a>
+          <a
+            href={`/api/v1/marinades/${resource.id}/markdown`}
+            download={`${resource.name}.md`}
+            className={buttonLook('quiet')}
+          >
+            As text
+          </a>
+          <Button look="quiet" onClick={() => void remove()}>
+            Put it away
+          </Button>
         </div>
-        <p className="mt-3 text-[13px] text-muted">In the order of adding. {orderWords(scaled.lines)} A measure that is off by more than 5 % says so.</p>
+        <p className="mt-3 text-[13px] text-muted">
+          In the order of adding. {orderWords(scaled.lines)} A measure that is off by more than 5 % says so.
+        </p>
       </div>
       <aside className="panel space-y-2.5 self-start p-4">
-        <FigureBox label="Mixture" size="huge" figure={massFigure(scaled.whole.massG, style)} note={`for ${formatMass(meatG, style)} of meat`} />
+        <FigureBox
+          label="Mixture"
+          size="huge"
+          figure={massFigure(scaled.whole.massG, style)}
+          note={`for ${formatMass(meatG, style)} of meat`}
+        />
         <div className="grid grid-cols-2 gap-2.5">
-          <FigureBox label="Salt in it" figure={massFigure(scaled.whole.saltG, style)} note={`${formatNumber((100 * scaled.whole.saltG) / meatG, style.locale, 1)} % of the meat`} />
+          <FigureBox
+            label="Salt in it"
+            figure={massFigure(scaled.whole.saltG, style)}
+            note={`${formatNumber((100 * scaled.whole.saltG) / meatG, style.locale, 1)} % of the meat`}
+          />
           <FigureBox label="Sugar in it" figure={massFigure(scaled.whole.sugarG, style)} />
         </div>
-        <FigureBox label="Customary time" figure={{ value: `${formatDuration(resource.minutes.from)} – ${formatDuration(resource.minutes.to)}`, unit: '' }} note={resource.ways.map((way) => USE_NAMES[way]).join(' · ')} />
+        <FigureBox
+          label="Customary time"
+          figure={{
+            value: `${formatDuration(resource.minutes.from)} – ${formatDuration(resource.minutes.to)}`,
+            unit: '',
+          }}
+          note={resource.ways.map((way) => USE_NAMES[way]).join(' · ')}
+        />
         <div className="rounded border border-brass-line bg-brass-tint px-3 py-2.5 text-[14px]">
-          <strong>{allergens.length ? `Contains ${listOf(allergens.map((one) => ALLERGEN_NAMES[one]))}.` : 'No listed allergen.'}</strong> {plain.length > 0 && `Also ${listOf(plain)}. `}Check the labels of what you pour.
+          <strong>
+            {allergens.length
+              ? `Contains ${listOf(allergens.map((one) => ALLERGEN_NAMES[one]))}.`
+              : 'No listed allergen.'}
+          </strong>{' '}
+          {plain.length > 0 && `Also ${listOf(plain)}. `}Check the labels of what you pour.
         </div>
         <p className="text-[12px] text-muted">{GUIDANCE_LINE}</p>
       </aside>

@@ -18,7 +18,10 @@ export function MissingStarters({ missing }: { missing: readonly MarinadeWrite[]
   const [busy, setBusy] = useState(false);
   if (missing.length === 0) return null;
   const said = (these: readonly { name: string }[]) => listOf(these.map(({ name }) => `“${name}”`));
-  const many = missing.length > 1 ? `${formatNumber(missing.length, style.locale)} marinades that come` : 'One marinade that comes';
+  const many =
+    missing.length > 1
+      ? `${formatNumber(missing.length, style.locale)} marinades that come`
+      : 'One marinade that comes';
 
   const bringIn = async () => {
     setBusy(true);
@@ -38,13 +41,23 @@ export function MissingStarters({ missing }: { missing: readonly MarinadeWrite[]
       for (const { id, version } of made) await callApi('DELETE', `/marinades/${id}`, { version });
       router.refresh();
     };
-    toast({ text: problem ?? `${said(made)}: in the book.`, ...(made.length > 0 ? { action: { label: 'Undo', run: () => void takeOut() } } : {}) });
+    toast({
+      text: problem ?? `${said(made)}: in the book.`,
+      ...(made.length > 0 ? { action: { label: 'Undo', run: () => void takeOut() } } : {}),
+    });
   };
 
   return (
-    <section className="mt-6 flex flex-wrap items-center gap-x-4 gap-y-2 border-t border-grout pt-4" aria-label="Not in your book">
-      <p className="min-w-0 flex-1 basis-72 text-[14px] text-muted">{many} with Mince {missing.length > 1 ? 'are' : 'is'} not in this book: {said(missing)}.</p>
-      <Button look="plain" onClick={bringIn} disabled={busy}>{missing.length > 1 ? 'Bring them in' : 'Bring it in'}</Button>
+    <section
+      className="mt-6 flex flex-wrap items-center gap-x-4 gap-y-2 border-t border-grout pt-4"
+      aria-label="Not in your book"
+    >
+      <p className="min-w-0 flex-1 basis-72 text-[14px] text-muted">
+        {many} with Mince {missing.length > 1 ? 'are' : 'is'} not in this book: {said(missing)}.
+      </p>
+      <Button look="plain" onClick={bringIn} disabled={busy}>
+        {missing.length > 1 ? 'Bring them in' : 'Bring it in'}
+      </Button>
     </section>
   );
 }

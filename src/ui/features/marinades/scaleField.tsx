@@ -39,20 +39,69 @@ export function ScaleField({ meatG, writtenForG, mixMlPerMeatG, onChange }: Prop
   };
   return (
     <div className="space-y-3">
-      <Choice label="Make it by" value={by} options={[{ value: 'weight', name: 'By weight' }, { value: 'people', name: 'For people' }, { value: 'bag', name: 'To fill a bag' }]} onChange={choose} />
-      {by === 'weight' && <MassField label="For this much trimmed meat" value={meatG} {...LIMITS.massG} onChange={onChange} hint={meatG === writtenForG ? 'as it is written' : `written for ${formatMass(writtenForG, style)}`} />}
+      <Choice
+        label="Make it by"
+        value={by}
+        options={[
+          { value: 'weight', name: 'By weight' },
+          { value: 'people', name: 'For people' },
+          { value: 'bag', name: 'To fill a bag' },
+        ]}
+        onChange={choose}
+      />
+      {by === 'weight' && (
+        <MassField
+          label="For this much trimmed meat"
+          value={meatG}
+          {...LIMITS.massG}
+          onChange={onChange}
+          hint={meatG === writtenForG ? 'as it is written' : `written for ${formatMass(writtenForG, style)}`}
+        />
+      )}
       {by === 'people' && (
         <div className="flex flex-wrap gap-x-8 gap-y-3">
-          <CountField label="People" unit="people" value={people} {...LIMITS.people} onChange={(count) => { setPeople(count); forPeople(count, eachG); }} />
-          <MassField label="Trimmed meat for each" value={eachG} {...EACH} onChange={(each) => { setEachG(each); forPeople(people, each); }} hint={`${formatMass(meatG, style)} in all`} />
+          <CountField
+            label="People"
+            unit="people"
+            value={people}
+            {...LIMITS.people}
+            onChange={(count) => {
+              setPeople(count);
+              forPeople(count, eachG);
+            }}
+          />
+          <MassField
+            label="Trimmed meat for each"
+            value={eachG}
+            {...EACH}
+            onChange={(each) => {
+              setEachG(each);
+              forPeople(people, each);
+            }}
+            hint={`${formatMass(meatG, style)} in all`}
+          />
         </div>
       )}
       {by === 'bag' && (
-        <label className="flex flex-wrap items-center gap-3">Bag of
-          <select className="h-11 rounded border border-grout bg-panel px-3 font-semibold" value={bagMl} onChange={(event) => { setBagMl(Number(event.target.value)); forBag(Number(event.target.value)); }}>
-            {BAG_SIZES_ML.map((ml) => <option key={ml} value={ml}>{formatNumber(ml / 1000, style.locale, 1)} l</option>)}
+        <label className="flex flex-wrap items-center gap-3">
+          Bag of
+          <select
+            className="h-11 rounded border border-grout bg-panel px-3 font-semibold"
+            value={bagMl}
+            onChange={(event) => {
+              setBagMl(Number(event.target.value));
+              forBag(Number(event.target.value));
+            }}
+          >
+            {BAG_SIZES_ML.map((ml) => (
+              <option key={ml} value={ml}>
+                {formatNumber(ml / 1000, style.locale, 1)} l
+              </option>
+            ))}
           </select>
-          <span>takes <strong>{formatMass(meatG, style)}</strong> of meat with its mix; the rest is room to turn it.</span>
+          <span>
+            takes <strong>{formatMass(meatG, style)}</strong> of meat with its mix; the rest is room to turn it.
+          </span>
         </label>
       )}
     </div>

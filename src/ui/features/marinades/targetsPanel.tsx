@@ -1,6 +1,16 @@
 'use client';
 
-import { ALLERGENS, hasStandIn, saltLanding, substitute, USUAL_WATER_FRACTION, type Allergen, type Ingredient, type MarinadeLine, type Wish } from '@/core/marinades';
+import {
+  ALLERGENS,
+  hasStandIn,
+  saltLanding,
+  substitute,
+  USUAL_WATER_FRACTION,
+  type Allergen,
+  type Ingredient,
+  type MarinadeLine,
+  type Wish,
+} from '@/core/marinades';
 import { formatNumber } from '@/core/units';
 import { ALLERGEN_NAMES } from '@/core/words';
 import { Slider } from '../../primitives/slider';
@@ -29,48 +39,137 @@ interface Props {
 export function TargetsPanel({ written, lines, ingredients, meatG, holdBackShare, targets, onChange }: Props) {
   const { style } = usePreferences();
   const figure = (value: number) => ({ value: formatNumber(value, style.locale, 2), unit: '%' });
-  const salt = targets.saltPercent ?? saltLanding(lines, { meatG, meatWaterFraction: USUAL_WATER_FRACTION, holdBackShare });
-  const sugar = targets.sugarPercent ?? (100 * lines.reduce((sum, { ingredient, massG }) => sum + massG * ingredient.sugarFraction, 0)) / meatG;
-  const inIt = ALLERGENS.filter((one) => targets.without?.includes(one) || written.some(({ ingredient }) => ingredient.allergens.includes(one)));
+  const salt =
+    targets.saltPercent ?? saltLanding(lines, { meatG, meatWaterFraction: USUAL_WATER_FRACTION, holdBackShare });
+  const sugar =
+    targets.sugarPercent ??
+    (100 * lines.reduce((sum, { ingredient, massG }) => sum + massG * ingredient.sugarFraction, 0)) / meatG;
+  const inIt = ALLERGENS.filter(
+    (one) => targets.without?.includes(one) || written.some(({ ingredient }) => ingredient.allergens.includes(one)),
+  );
   const hasAlcohol = targets.noAlcohol || written.some(({ ingredient }) => ingredient.alcohol);
   const { changes, left } = substitute(written, targets, ingredients);
-  const toggle = (one: Allergen) => onChange({ ...targets, without: targets.without?.includes(one) ? targets.without.filter((other) => other !== one) : [...(targets.without ?? []), one] });
+  const toggle = (one: Allergen) =>
+    onChange({
+      ...targets,
+      without: targets.without?.includes(one)
+        ? targets.without.filter((other) => other !== one)
+        : [...(targets.without ?? []), one],
+    });
   const lackable = written.filter(({ ingredient: { id } }) => hasStandIn(id) && !targets.lacking?.includes(id));
   const nameOf = (id: string) => written.find(({ ingredient }) => ingredient.id === id)?.ingredient.name ?? id;
-  const look = 'flex min-h-10 cursor-pointer items-center gap-2 rounded border border-grout bg-panel px-3 text-[14px] has-checked:border-enamel has-checked:bg-enamel-tint';
+  const look =
+    'flex min-h-10 cursor-pointer items-center gap-2 rounded border border-grout bg-panel px-3 text-[14px] has-checked:border-enamel has-checked:bg-enamel-tint';
   return (
     <section className="panel space-y-4 px-4 py-3" aria-label="Make it yours">
       <h2 className="text-[18px]">Make it yours</h2>
       <div className="grid gap-x-8 gap-y-3 md:grid-cols-2">
         <Slider
-          label="Salt in the meat, in the end" value={salt} figure={figure(salt)} min={0.3} max={2.2} step={0.05} onChange={(saltPercent) => onChange({ ...targets, saltPercent: Math.round(saltPercent * 100) / 100 })}
-          band={{ ...LIKED_SALT, words: 'most like 0.9 to 1.4' }} pinned={targets.saltPercent !== undefined} onUnpin={() => onChange({ ...targets, saltPercent: undefined })}
+          label="Salt in the meat, in the end"
+          value={salt}
+          figure={figure(salt)}
+          min={0.3}
+          max={2.2}
+          step={0.05}
+          onChange={(saltPercent) => onChange({ ...targets, saltPercent: Math.round(saltPercent * 100) / 100 })}
+          band={{ ...LIKED_SALT, words: 'most like 0.9 to 1.4' }}
+          pinned={targets.saltPercent !== undefined}
+          onUnpin={() => onChange({ ...targets, saltPercent: undefined })}
         />
-        <Slider label="Sugar, of the meat" value={sugar} figure={figure(sugar)} min={0} max={10} step={0.1} onChange={(sugarPercent) => onChange({ ...targets, sugarPercent: Math.round(sugarPercent * 100) / 100 })} ends={['none', 'sweet']} pinned={targets.sugarPercent !== undefined} onUnpin={() => onChange({ ...targets, sugarPercent: undefined })} />
+        <Slider
+          label="Sugar, of the meat"
+          value={sugar}
+          figure={figure(sugar)}
+          min={0}
+          max={10}
+          step={0.1}
+          onChange={(sugarPercent) => onChange({ ...targets, sugarPercent: Math.round(sugarPercent * 100) / 100 })}
+          ends={['none', 'sweet']}
+          pinned={targets.sugarPercent !== undefined}
+          onUnpin={() => onChange({ ...targets, sugarPercent: undefined })}
+        />
       </div>
       <fieldset>
         <legend className="mb-1 text-[13px] font-medium text-muted">Without</legend>
         <div className="flex flex-wrap gap-2">
-          {inIt.map((one) => <label key={one} className={look}><input type="checkbox" className="size-4 accent-[#0e3b34]" checked={targets.without?.includes(one) ?? false} onChange={() => toggle(one)} />{ALLERGEN_NAMES[one]}</label>)}
-          {hasAlcohol && <label className={look}><input type="checkbox" className="size-4 accent-[#0e3b34]" checked={targets.noAlcohol ?? false} onChange={(event) => onChange({ ...targets, noAlcohol: event.target.checked })} />alcohol</label>}
-          <label className={look}><input type="checkbox" className="size-4 accent-[#0e3b34]" checked={targets.lowSodium ?? false} onChange={(event) => onChange({ ...targets, lowSodium: event.target.checked })} />so much salt (reduced-salt sauces)</label>
+          {inIt.map((one) => (
+            <label key={one} className={look}>
+              <input
+                type="checkbox"
+                className="size-4 accent-[#0e3b34]"
+                checked={targets.without?.includes(one) ?? false}
+                onChange={() => toggle(one)}
+              />
+              {ALLERGEN_NAMES[one]}
+            </label>
+          ))}
+          {hasAlcohol && (
+            <label className={look}>
+              <input
+                type="checkbox"
+                className="size-4 accent-[#0e3b34]"
+                checked={targets.noAlcohol ?? false}
+                onChange={(event) => onChange({ ...targets, noAlcohol: event.target.checked })}
+              />
+              alcohol
+            </label>
+          )}
+          <label className={look}>
+            <input
+              type="checkbox"
+              className="size-4 accent-[#0e3b34]"
+              checked={targets.lowSodium ?? false}
+              onChange={(event) => onChange({ ...targets, lowSodium: event.target.checked })}
+            />
+            so much salt (reduced-salt sauces)
+          </label>
         </div>
       </fieldset>
       <div className="flex flex-wrap items-center gap-2 text-[14px]">
-        {targets.lacking?.map((id) => <button key={id} type="button" className="min-h-10 rounded border border-enamel bg-enamel-tint px-3" onClick={() => onChange({ ...targets, lacking: targets.lacking?.filter((one) => one !== id) })}>no {nameOf(id).toLowerCase()} <span aria-hidden="true">×</span><span className="sr-only">, take it back</span></button>)}
+        {targets.lacking?.map((id) => (
+          <button
+            key={id}
+            type="button"
+            className="min-h-10 rounded border border-enamel bg-enamel-tint px-3"
+            onClick={() => onChange({ ...targets, lacking: targets.lacking?.filter((one) => one !== id) })}
+          >
+            no {nameOf(id).toLowerCase()} <span aria-hidden="true">×</span>
+            <span className="sr-only">, take it back</span>
+          </button>
+        ))}
         {lackable.length > 0 && (
-          <label className="flex items-center gap-2">I have no
-            <select className="h-10 rounded border border-grout bg-panel px-2" value="" onChange={(event) => onChange({ ...targets, lacking: [...(targets.lacking ?? []), event.target.value] })}>
+          <label className="flex items-center gap-2">
+            I have no
+            <select
+              className="h-10 rounded border border-grout bg-panel px-2"
+              value=""
+              onChange={(event) => onChange({ ...targets, lacking: [...(targets.lacking ?? []), event.target.value] })}
+            >
               <option value="">–</option>
-              {lackable.map(({ ingredient }) => <option key={ingredient.id} value={ingredient.id}>{ingredient.name}</option>)}
-            </select></label>
+              {lackable.map(({ ingredient }) => (
+                <option key={ingredient.id} value={ingredient.id}>
+                  {ingredient.name}
+                </option>
+              ))}
+            </select>
+          </label>
         )}
       </div>
       {(changes.length > 0 || left.length > 0) && (
         <ul role="status" className="space-y-1 text-[14px]">
-          {changes.map(({ from, to, effect }) => <li key={from}><strong>{from}</strong> gives place to {to.length ? to.join(', ').toLowerCase() : 'nothing'}: {effect}.</li>)}
-          {changes.length > 0 && <li className="text-muted">Makers differ, of tamari too: check the label of each stand-in.</li>}
-          {left.map((name) => <li key={name} className="font-medium text-ox">{name} has no stand-in here and stays.</li>)}
+          {changes.map(({ from, to, effect }) => (
+            <li key={from}>
+              <strong>{from}</strong> gives place to {to.length ? to.join(', ').toLowerCase() : 'nothing'}: {effect}.
+            </li>
+          ))}
+          {changes.length > 0 && (
+            <li className="text-muted">Makers differ, of tamari too: check the label of each stand-in.</li>
+          )}
+          {left.map((name) => (
+            <li key={name} className="font-medium text-ox">
+              {name} has no stand-in here and stays.
+            </li>
+          ))}
         </ul>
       )}
     </section>

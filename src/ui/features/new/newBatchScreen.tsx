@@ -10,7 +10,15 @@ import { bandOf, shapesOf, WAYS } from '@/core/cooking';
 import type { Marinade } from '@/core/marinades';
 import type { Cut } from '@/core/pieces';
 import { formatDay, formatDayClock, fromFieldValue, instantOf, toFieldValue, wallTimeOf } from '@/core/times';
-import { formatDuration, formatLength, formatMass, formatNumber, joinFigure, lengthFigure, massFigure } from '@/core/units';
+import {
+  formatDuration,
+  formatLength,
+  formatMass,
+  formatNumber,
+  joinFigure,
+  lengthFigure,
+  massFigure,
+} from '@/core/units';
 import { scheduleWords, SHAPE_UNITS, SODA_NAMES, SODA_REASONS, WAY_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
@@ -23,7 +31,10 @@ import { fetchCuts } from '../../shell/fetchCuts';
 import { usePreferences } from '../../shell/preferences';
 import { toInputs, type BatchFields } from '../batch/batchFields';
 
-const HandsList = dynamic(orAgain(() => import('./handsList').then((list) => list.HandsList)), { ssr: false, loading: () => <p className="mt-2 min-h-60 text-kitchen-muted">Counting back.</p> });
+const HandsList = dynamic(
+  orAgain(() => import('./handsList').then((list) => list.HandsList)),
+  { ssr: false, loading: () => <p className="mt-2 min-h-60 text-kitchen-muted">Counting back.</p> },
+);
 
 const KEY = 'mince.new';
 
@@ -38,7 +49,10 @@ interface Props extends NewBatchPage {
 
 const usualThicknessMm = (way: Answers['way']) => bandOf(way, shapesOf(way)[0]!).usual;
 
-const isFor = (way: Answers['way']) => ({ uses }: Pick<Marinade, 'uses'>) => !uses || uses.includes(way);
+const isFor =
+  (way: Answers['way']) =>
+  ({ uses }: Pick<Marinade, 'uses'>) =>
+    !uses || uses.includes(way);
 
 /** Tomorrow at one on the kitchen clock. */
 function tomorrowLunch(nowMs: number, zone: string): number {
@@ -47,22 +61,51 @@ function tomorrowLunch(nowMs: number, zone: string): number {
 }
 
 /** A full plan from eight answers, each already filled in; what it means stands beside them and follows every key. */
-export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, freezer, slicer, ownCuts, cut: firstCut, meals, mealId, cutAsked, nowMs }: Props) {
+export function NewBatchScreen({
+  marinades,
+  sodaIngredient,
+  measures,
+  zone,
+  freezer,
+  slicer,
+  ownCuts,
+  cut: firstCut,
+  meals,
+  mealId,
+  cutAsked,
+  nowMs,
+}: Props) {
   const router = useRouter();
   const { style } = usePreferences();
   const meal = meals.find(({ id }) => id === mealId);
   // The catalogue comes after the first look.
-  const [cuts, setCuts] = useState<readonly Cut[]>(() => (ownCuts.some(({ id }) => id === firstCut.id) ? ownCuts : [...ownCuts, firstCut]));
+  const [cuts, setCuts] = useState<readonly Cut[]>(() =>
+    ownCuts.some(({ id }) => id === firstCut.id) ? ownCuts : [...ownCuts, firstCut],
+  );
   useEffect(() => fetchCuts((catalogue) => setCuts([...ownCuts, ...catalogue])), [ownCuts]);
   const asked = cutAsked ? firstCut : undefined;
   const firstWay = WAYS.find((way) => asked?.suits[way]) ?? 'stir-fry';
   const beginning = (): Answers => ({
-    way: firstWay, cutId: firstCut.id, massG: 800, heightMm: asked?.usualHeightMm ?? 20, thicknessMm: usualThicknessMm(firstWay), marinadeId: (marinades.find(isFor(firstWay)) ?? marinades[0])?.id ?? '', people: meal?.people ?? 4,
-    tableAt: meal?.tableAt ?? new Date(tomorrowLunch(nowMs, zone)).toISOString(), ...(meal ? { mealId: meal.id } : {}), pins: {},
+    way: firstWay,
+    cutId: firstCut.id,
+    massG: 800,
+    heightMm: asked?.usualHeightMm ?? 20,
+    thicknessMm: usualThicknessMm(firstWay),
+    marinadeId: (marinades.find(isFor(firstWay)) ?? marinades[0])?.id ?? '',
+    people: meal?.people ?? 4,
+    tableAt: meal?.tableAt ?? new Date(tomorrowLunch(nowMs, zone)).toISOString(),
+    ...(meal ? { mealId: meal.id } : {}),
+    pins: {},
   });
-  const fits = ({ cutId, marinadeId }: Answers) => !cutAsked && cuts.some(({ id }) => id === cutId) && marinades.some(({ id }) => id === marinadeId);
-  const { value: answers, change, drop } = useKept(KEY, beginning, {
-    take: (kept, now) => (fits(kept) ? { ...kept, ...(mealId ? { mealId: now.mealId, tableAt: now.tableAt } : {}) } : undefined),
+  const fits = ({ cutId, marinadeId }: Answers) =>
+    !cutAsked && cuts.some(({ id }) => id === cutId) && marinades.some(({ id }) => id === marinadeId);
+  const {
+    value: answers,
+    change,
+    drop,
+  } = useKept(KEY, beginning, {
+    take: (kept, now) =>
+      fits(kept) ? { ...kept, ...(mealId ? { mealId: now.mealId, tableAt: now.tableAt } : {}) } : undefined,
     ready: cuts.length > ownCuts.length + 1,
   });
   const [problem, setProblem] = useState<string>();
@@ -70,10 +113,19 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, free
 
   const cut = cuts.find(({ id }) => id === answers.cutId) ?? firstCut;
   const marinade = marinades.find(({ id }) => id === answers.marinadeId);
-  const inputs = useMemo(() => toInputs({ ...answers, name: '', mealId: '', notBefore: new Date(nowMs).toISOString() }), [answers, nowMs]);
-  const plan = useMemo(() => (marinade ? planBatch(inputs, { cut, marinade, sodaIngredient, measures, zone, freezer, slicer }) : undefined), [inputs, cut, marinade, sodaIngredient, measures, zone, freezer, slicer]);
+  const inputs = useMemo(
+    () => toInputs({ ...answers, name: '', mealId: '', notBefore: new Date(nowMs).toISOString() }),
+    [answers, nowMs],
+  );
+  const plan = useMemo(
+    () =>
+      marinade ? planBatch(inputs, { cut, marinade, sodaIngredient, measures, zone, freezer, slicer }) : undefined,
+    [inputs, cut, marinade, sodaIngredient, measures, zone, freezer, slicer],
+  );
   const tableAtMs = inputs.tableAtMs;
-  const joins = meals.find((one) => one.id === answers.mealId && Date.parse(one.tableAt) === tableAtMs) ?? meals.find((one) => Date.parse(one.tableAt) === tableAtMs);
+  const joins =
+    meals.find((one) => one.id === answers.mealId && Date.parse(one.tableAt) === tableAtMs) ??
+    meals.find((one) => Date.parse(one.tableAt) === tableAtMs);
 
   const create = async () => {
     setBusy(true);
@@ -87,9 +139,11 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, free
     router.push(`/batches/${result.data.id}`);
   };
 
-  if (!plan || !marinade) return <p className="p-6">There is no marinade in the book yet. Add one under Marinades first.</p>;
+  if (!plan || !marinade)
+    return <p className="p-6">There is no marinade in the book yet. Add one under Marinades first.</p>;
   const { band } = plan.slice;
-  const selectLook = 'condensed h-11 w-64 max-w-full rounded border border-grout bg-panel px-3 text-[17px] font-semibold';
+  const selectLook =
+    'condensed h-11 w-64 max-w-full rounded border border-grout bg-panel px-3 text-[17px] font-semibold';
 
   return (
     <form
@@ -103,37 +157,119 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, free
         <h1>What is on the board?</h1>
         <Alive className="mt-4">
           <Row name="It becomes">
-            <Choice label="It becomes" value={answers.way} options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))} onChange={(way) => change({ way, ...(answers.thicknessMm === usualThicknessMm(answers.way) || way === 'cube-skewers' || answers.way === 'cube-skewers' ? { thicknessMm: usualThicknessMm(way) } : {}) })} />
+            <Choice
+              label="It becomes"
+              value={answers.way}
+              options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))}
+              onChange={(way) =>
+                change({
+                  way,
+                  ...(answers.thicknessMm === usualThicknessMm(answers.way) ||
+                  way === 'cube-skewers' ||
+                  answers.way === 'cube-skewers'
+                    ? { thicknessMm: usualThicknessMm(way) }
+                    : {}),
+                })
+              }
+            />
           </Row>
-          <Row name="The piece" hint={`${WORK_NAMES[cut.work]}${cut.otherNames.length ? `; also ${cut.otherNames.slice(0, 2).join(', ')}` : ''}`}>
-            <CutPicker label="The piece" cuts={cuts} value={cut} onChange={({ id, usualHeightMm }) => change({ cutId: id, heightMm: Math.max(LIMITS.heightMm.min, usualHeightMm), pins: {} })} />
+          <Row
+            name="The piece"
+            hint={`${WORK_NAMES[cut.work]}${cut.otherNames.length ? `; also ${cut.otherNames.slice(0, 2).join(', ')}` : ''}`}
+          >
+            <CutPicker
+              label="The piece"
+              cuts={cuts}
+              value={cut}
+              onChange={({ id, usualHeightMm }) =>
+                change({ cutId: id, heightMm: Math.max(LIMITS.heightMm.min, usualHeightMm), pins: {} })
+              }
+            />
           </Row>
           <Row name="Weight">
-            <MassField hideLabel label="Weight" value={answers.massG} {...LIMITS.massG} onChange={(massG) => change({ massG })} hint={`about ${formatMass(plan.piece.trimmedG, style)} once trimmed`} />
+            <MassField
+              hideLabel
+              label="Weight"
+              value={answers.massG}
+              {...LIMITS.massG}
+              onChange={(massG) => change({ massG })}
+              hint={`about ${formatMass(plan.piece.trimmedG, style)} once trimmed`}
+            />
           </Row>
           <Row name="How tall it lies">
             <SidesField
-              hideLabel label="How tall it lies" {...LIMITS.heightMm} side={LIMITS.sideMm}
+              hideLabel
+              label="How tall it lies"
+              {...LIMITS.heightMm}
+              side={LIMITS.sideMm}
               value={{ lengthMm: answers.pins.lengthMm, widthMm: answers.pins.widthMm, heightMm: answers.heightMm }}
               onChange={({ heightMm, ...sides }) => change({ heightMm, pins: sides })}
-              hint={answers.pins.lengthMm === undefined ? `or all three, 200 x 120 x 45; now ${formatLength(plan.piece.lengthMm, style)} × ${formatLength(plan.piece.widthMm, style)} by weight` : 'length × width × height, as measured'}
+              hint={
+                answers.pins.lengthMm === undefined
+                  ? `or all three, 200 x 120 x 45; now ${formatLength(plan.piece.lengthMm, style)} × ${formatLength(plan.piece.widthMm, style)} by weight`
+                  : 'length × width × height, as measured'
+              }
             />
           </Row>
           <Row name="Slices">
-            <LengthField hideLabel label="Slices" value={answers.thicknessMm} {...LIMITS.thicknessMm} step={0.5} onChange={(thicknessMm) => change({ thicknessMm })} hint={`${formatLength(band.from, style)} to ${formatLength(band.to, style)} is usual`} />
+            <LengthField
+              hideLabel
+              label="Slices"
+              value={answers.thicknessMm}
+              {...LIMITS.thicknessMm}
+              step={0.5}
+              onChange={(thicknessMm) => change({ thicknessMm })}
+              hint={`${formatLength(band.from, style)} to ${formatLength(band.to, style)} is usual`}
+            />
           </Row>
-          <Row name="Marinade" hint={`${formatDuration(marinade.minutes.from)} to ${formatDuration(marinade.minutes.to)}`}>
-            <select aria-label="Marinade" className={selectLook} value={answers.marinadeId} onChange={(event) => change({ marinadeId: event.target.value })}>
-              <optgroup label={`Made for ${WAY_NAMES[answers.way].toLowerCase()}`}>{marinades.filter(isFor(answers.way)).map((one) => <option key={one.id} value={one.id}>{one.name}</option>)}</optgroup>
-              <optgroup label="Others">{marinades.filter((one) => !isFor(answers.way)(one)).map((one) => <option key={one.id} value={one.id}>{one.name}</option>)}</optgroup>
+          <Row
+            name="Marinade"
+            hint={`${formatDuration(marinade.minutes.from)} to ${formatDuration(marinade.minutes.to)}`}
+          >
+            <select
+              aria-label="Marinade"
+              className={selectLook}
+              value={answers.marinadeId}
+              onChange={(event) => change({ marinadeId: event.target.value })}
+            >
+              <optgroup label={`Made for ${WAY_NAMES[answers.way].toLowerCase()}`}>
+                {marinades.filter(isFor(answers.way)).map((one) => (
+                  <option key={one.id} value={one.id}>
+                    {one.name}
+                  </option>
+                ))}
+              </optgroup>
+              <optgroup label="Others">
+                {marinades
+                  .filter((one) => !isFor(answers.way)(one))
+                  .map((one) => (
+                    <option key={one.id} value={one.id}>
+                      {one.name}
+                    </option>
+                  ))}
+              </optgroup>
             </select>
           </Row>
           <Row name="People">
-            <CountField hideLabel label="People" unit="people" value={answers.people} {...LIMITS.people} onChange={(people) => change({ people })} hint={`${formatMass(plan.piece.perPersonG, style)} each, raw`} />
+            <CountField
+              hideLabel
+              label="People"
+              unit="people"
+              value={answers.people}
+              {...LIMITS.people}
+              onChange={(people) => change({ people })}
+              hint={`${formatMass(plan.piece.perPersonG, style)} each, raw`}
+            />
           </Row>
-          <Row name="On the table" hint={joins ? `joins ${joins.name}` : `${formatDay(tableAtMs, zone, style.locale)}, kitchen clock`}>
+          <Row
+            name="On the table"
+            hint={joins ? `joins ${joins.name}` : `${formatDay(tableAtMs, zone, style.locale)}, kitchen clock`}
+          >
             <input
-              aria-label="On the table" type="datetime-local" className={selectLook} value={toFieldValue(tableAtMs, zone)}
+              aria-label="On the table"
+              type="datetime-local"
+              className={selectLook}
+              value={toFieldValue(tableAtMs, zone)}
               onChange={(event) => {
                 const instantMs = fromFieldValue(event.target.value, zone);
                 if (instantMs !== undefined) change({ tableAt: new Date(instantMs).toISOString() });
@@ -143,31 +279,70 @@ export function NewBatchScreen({ marinades, sodaIngredient, measures, zone, free
         </Alive>
       </div>
 
-      <aside className="dark-ground flex flex-col bg-enamel px-6 py-6 text-kitchen-text wide:px-7" aria-label="So far this means">
+      <aside
+        className="dark-ground flex flex-col bg-enamel px-6 py-6 text-kitchen-text wide:px-7"
+        aria-label="So far this means"
+      >
         <h2 className="text-kitchen-muted">So far this means</h2>
         <dl className="mt-3 grid grid-cols-2 gap-x-4 gap-y-5">
-          <Result figure={formatNumber(plan.slice.strips ? plan.slice.sliceCount : plan.slice.pieceCount, style.locale)} label={`${plan.slice.strips ? 'slices' : SHAPE_UNITS[plan.slice.shape][1]}, ${joinFigure(massFigure(plan.piece.trimmedG / Math.max(1, plan.slice.strips ? plan.slice.sliceCount : plan.slice.pieceCount), style))} each`} />
+          <Result
+            figure={formatNumber(plan.slice.strips ? plan.slice.sliceCount : plan.slice.pieceCount, style.locale)}
+            label={`${plan.slice.strips ? 'slices' : SHAPE_UNITS[plan.slice.shape][1]}, ${joinFigure(massFigure(plan.piece.trimmedG / Math.max(1, plan.slice.strips ? plan.slice.sliceCount : plan.slice.pieceCount), style))} each`}
+          />
           <Result figure={joinFigure(lengthFigure(plan.slice.fibreLengthMm, style))} label="fibres in a bite" />
           {plan.tenderize.choice === 'skip' ? (
             <Result figure="none" label={`soda. ${SODA_REASONS[plan.tenderize.reason]}`} />
           ) : (
-            <Result figure={joinFigure(massFigure(plan.tenderize.schools[plan.tenderize.choice].sodaG, style))} label={`soda. ${SODA_NAMES[plan.tenderize.choice]}: ${plan.tenderize.schools[plan.tenderize.choice].spoken.spoken}`} />
+            <Result
+              figure={joinFigure(massFigure(plan.tenderize.schools[plan.tenderize.choice].sodaG, style))}
+              label={`soda. ${SODA_NAMES[plan.tenderize.choice]}: ${plan.tenderize.schools[plan.tenderize.choice].spoken.spoken}`}
+            />
           )}
-          <Result figure={`${formatNumber(plan.marinate.uptake.equilibriumSaltPercent, style.locale, 1)} %`} label="salt in the meat, in the end" />
-          <Result figure={formatDuration(plan.marinate.minutes)} label={`in ${joinFigure(massFigure(plan.marinate.onMeat.massG, style))} of marinade`} />
-          <Result figure={`${plan.cook.sticks || plan.cook.rounds}`} label={plan.cook.sticks ? `sticks, ${plan.cook.rounds} ${plan.cook.rounds === 1 ? 'round' : 'rounds'}` : `${plan.cook.rounds === 1 ? 'round' : 'rounds'} through the pan`} />
+          <Result
+            figure={`${formatNumber(plan.marinate.uptake.equilibriumSaltPercent, style.locale, 1)} %`}
+            label="salt in the meat, in the end"
+          />
+          <Result
+            figure={formatDuration(plan.marinate.minutes)}
+            label={`in ${joinFigure(massFigure(plan.marinate.onMeat.massG, style))} of marinade`}
+          />
+          <Result
+            figure={`${plan.cook.sticks || plan.cook.rounds}`}
+            label={
+              plan.cook.sticks
+                ? `sticks, ${plan.cook.rounds} ${plan.cook.rounds === 1 ? 'round' : 'rounds'}`
+                : `${plan.cook.rounds === 1 ? 'round' : 'rounds'} through the pan`
+            }
+          />
         </dl>
         <h2 className="mt-7 text-kitchen-muted">Your hands are needed</h2>
         {plan.schedule.ok ? (
           <HandsList plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} />
         ) : (
-          <p role="alert" className="mt-2 rounded bg-ox px-3 py-2">{scheduleWords(plan.schedule.problem)}</p>
+          <p role="alert" className="mt-2 rounded bg-ox px-3 py-2">
+            {scheduleWords(plan.schedule.problem)}
+          </p>
         )}
-        {plan.schedule.ok && plan.schedule.lateByMin > 0 && <p role="alert" className="mt-3 rounded border border-brass-line px-3 py-2">That is {formatDuration(plan.schedule.lateByMin)} too soon: even with the shortest marinade it should have begun at {formatDayClock(plan.schedule.startMs, zone, style.locale)}.</p>}
+        {plan.schedule.ok && plan.schedule.lateByMin > 0 && (
+          <p role="alert" className="mt-3 rounded border border-brass-line px-3 py-2">
+            That is {formatDuration(plan.schedule.lateByMin)} too soon: even with the shortest marinade it should have
+            begun at {formatDayClock(plan.schedule.startMs, zone, style.locale)}.
+          </p>
+        )}
         <div className="grow" />
-        {problem && <p role="alert" className="mt-4 rounded bg-ox px-3 py-2">{problem} Your answers are still here.</p>}
+        {problem && (
+          <p role="alert" className="mt-4 rounded bg-ox px-3 py-2">
+            {problem} Your answers are still here.
+          </p>
+        )}
         <div className="mt-6 flex flex-wrap items-center gap-4">
-          <button type="submit" disabled={busy} className="min-h-12 rounded bg-kitchen-text px-5 font-semibold text-enamel hover:bg-white disabled:opacity-60">Put it on the board</button>
+          <button
+            type="submit"
+            disabled={busy}
+            className="min-h-12 rounded bg-kitchen-text px-5 font-semibold text-enamel hover:bg-white disabled:opacity-60"
+          >
+            Put it on the board
+          </button>
           <span className="text-kitchen-muted">everything can change later</span>
         </div>
       </aside>
@@ -193,7 +368,9 @@ function Result({ figure, label }: { figure: string; label: string }) {
       <dt className="sr-only">{label}</dt>
       <dd>
         <span className="figure block text-[40px]">{figure}</span>
-        <span aria-hidden="true" className="mt-1 block text-[14px] leading-snug text-kitchen-muted">{label}</span>
+        <span aria-hidden="true" className="mt-1 block text-[14px] leading-snug text-kitchen-muted">
+          {label}
+        </span>
       </dd>
     </div>
   );

@@ -39,27 +39,64 @@ export function Timeline({ batches, tableAtMs, zone, now, progressOf }: Props) {
   const at = (ms: number) => (100 * (ms - startMs)) / (endMs - startMs);
   const hours = (endMs - startMs) / HOUR_MS;
   const every = [1, 2, 3, 6, 12, 24].find((step) => hours / step <= 11) ?? 24;
-  const marks = Array.from({ length: 24 / every }, (_, index) => index * every).flatMap((hour) => dailyInstants(startMs, endMs, zone, { hour, minute: 0 })).sort((a, b) => a - b);
+  const marks = Array.from({ length: 24 / every }, (_, index) => index * every)
+    .flatMap((hour) => dailyInstants(startMs, endMs, zone, { hour, minute: 0 }))
+    .sort((a, b) => a - b);
   const nights = quietIntervals(startMs, endMs, zone);
   const rowWidth = Math.max(680, hours * 54);
 
   return (
     <div className="panel overflow-x-auto" role="region" aria-label="Timeline of the meal" tabIndex={0}>
-      <div className="grid grid-cols-[11rem_1fr] sm:grid-cols-[13.5rem_1fr]" style={{ minWidth: `${Math.min(rowWidth, 1600)}px` }}>
+      <div
+        className="grid grid-cols-[11rem_1fr] sm:grid-cols-[13.5rem_1fr]"
+        style={{ minWidth: `${Math.min(rowWidth, 1600)}px` }}
+      >
         <div className="sticky left-0 z-20 border-b border-grout bg-panel" />
         <div className="relative h-9 border-b border-grout">
-          {marks.filter((ms) => Math.abs(at(ms) - at(tableAtMs)) > 4).map((ms) => (
-            <span key={ms} className="condensed absolute top-2 -translate-x-1/2 text-[13px] text-muted" style={{ left: `${at(ms)}%` }}>{formatClock(ms, zone, style.locale).replace(/:00/, '')}</span>
-          ))}
-          <span className="figure absolute top-1.5 z-10 -translate-x-1/2 whitespace-nowrap bg-panel px-1 text-[18px] text-ox" style={{ left: `${at(tableAtMs)}%` }}>{formatClock(tableAtMs, zone, style.locale)}</span>
+          {marks
+            .filter((ms) => Math.abs(at(ms) - at(tableAtMs)) > 4)
+            .map((ms) => (
+              <span
+                key={ms}
+                className="condensed absolute top-2 -translate-x-1/2 text-[13px] text-muted"
+                style={{ left: `${at(ms)}%` }}
+              >
+                {formatClock(ms, zone, style.locale).replace(/:00/, '')}
+              </span>
+            ))}
+          <span
+            className="figure absolute top-1.5 z-10 -translate-x-1/2 whitespace-nowrap bg-panel px-1 text-[18px] text-ox"
+            style={{ left: `${at(tableAtMs)}%` }}
+          >
+            {formatClock(tableAtMs, zone, style.locale)}
+          </span>
         </div>
         {batches.map((batch) => (
-          <Row key={batch.id} batch={batch} at={at} nights={nights} marks={marks} now={now} tableAtMs={tableAtMs} progress={progressOf(batch.id)} zone={zone} />
+          <Row
+            key={batch.id}
+            batch={batch}
+            at={at}
+            nights={nights}
+            marks={marks}
+            now={now}
+            tableAtMs={tableAtMs}
+            progress={progressOf(batch.id)}
+            zone={zone}
+          />
         ))}
       </div>
       <div className="sticky left-0 flex flex-wrap gap-x-5 gap-y-1 px-4 py-2 text-[13px] text-muted">
-        {[['bg-enamel', 'your hands'], ['bg-ice-tint cold-dots border border-ice-line', 'freezer'], ['waiting-stripes bg-[#eef3f1] border border-grout', 'it waits'], ['bg-ox heat-hatch', 'heat'], ['bg-[#f0efea]', 'night']].map(([look, word]) => (
-          <span key={word} className="flex items-center gap-1.5"><span aria-hidden="true" className={clsx('inline-block h-3 w-5 rounded-sm', look)} />{word}</span>
+        {[
+          ['bg-enamel', 'your hands'],
+          ['bg-ice-tint cold-dots border border-ice-line', 'freezer'],
+          ['waiting-stripes bg-[#eef3f1] border border-grout', 'it waits'],
+          ['bg-ox heat-hatch', 'heat'],
+          ['bg-[#f0efea]', 'night'],
+        ].map(([look, word]) => (
+          <span key={word} className="flex items-center gap-1.5">
+            <span aria-hidden="true" className={clsx('inline-block h-3 w-5 rounded-sm', look)} />
+            {word}
+          </span>
         ))}
       </div>
     </div>
@@ -99,13 +136,35 @@ function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowPr
   return (
     <>
       <div className="sticky left-0 z-20 border-b border-grout-soft bg-panel px-4 py-3">
-        <Link href={`/batches/${batch.id}`} className="line-clamp-2 font-semibold leading-tight break-words hover:underline">{batch.name}</Link>
-        <div className="text-[13px] text-muted">{batch.cutName}, {formatMass(batch.massG, style)}<br />{batch.sticks ? `${batch.sticks} sticks, ` : ''}{batch.rounds} {batch.rounds === 1 ? 'round' : 'rounds'}</div>
+        <Link
+          href={`/batches/${batch.id}`}
+          className="line-clamp-2 font-semibold leading-tight break-words hover:underline"
+        >
+          {batch.name}
+        </Link>
+        <div className="text-[13px] text-muted">
+          {batch.cutName}, {formatMass(batch.massG, style)}
+          <br />
+          {batch.sticks ? `${batch.sticks} sticks, ` : ''}
+          {batch.rounds} {batch.rounds === 1 ? 'round' : 'rounds'}
+        </div>
       </div>
       <div className="relative min-h-24 border-b border-grout-soft">
-        {nights.map(({ fromMs, toMs }) => <span key={fromMs} className="absolute inset-y-0 bg-[#f0efea]" style={{ left: `${within(at(fromMs))}%`, width: `${within(at(toMs)) - within(at(fromMs))}%` }} />)}
-        {marks.map((ms) => <span key={ms} className="absolute inset-y-0 w-px bg-grout-soft" style={{ left: `${at(ms)}%` }} />)}
-        {batch.refusal && <p className="absolute inset-x-3 top-3 rounded border border-ox bg-ox-tint px-3 py-2 text-[13px]">{batch.refusal}</p>}
+        {nights.map(({ fromMs, toMs }) => (
+          <span
+            key={fromMs}
+            className="absolute inset-y-0 bg-[#f0efea]"
+            style={{ left: `${within(at(fromMs))}%`, width: `${within(at(toMs)) - within(at(fromMs))}%` }}
+          />
+        ))}
+        {marks.map((ms) => (
+          <span key={ms} className="absolute inset-y-0 w-px bg-grout-soft" style={{ left: `${at(ms)}%` }} />
+        ))}
+        {batch.refusal && (
+          <p className="absolute inset-x-3 top-3 rounded border border-ox bg-ox-tint px-3 py-2 text-[13px]">
+            {batch.refusal}
+          </p>
+        )}
         {main.map((job) => {
           const width = at(job.endMs) - at(job.startMs);
           const done = progress.get(job.key)?.doneAtMs !== undefined;
@@ -113,20 +172,51 @@ function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowPr
             <span
               key={job.key}
               title={`${job.title}, ${formatClock(job.startMs, zone, style.locale)}, ${formatDuration(job.minutes)}`}
-              className={clsx('condensed absolute top-5 flex h-10 items-center overflow-hidden rounded-sm border text-[13px] font-semibold', lookOf(job), done && 'opacity-55')}
+              className={clsx(
+                'condensed absolute top-5 flex h-10 items-center overflow-hidden rounded-sm border text-[13px] font-semibold',
+                lookOf(job),
+                done && 'opacity-55',
+              )}
               style={{ left: `${at(job.startMs)}%`, width: `calc(${width}% - 1px)`, minWidth: 3 }}
             >
-              {fits(job, at) && <span className="truncate px-1.5">{done && '✓ '}{job.short}{width > 16 && `, ${formatDuration(job.minutes)}`}</span>}
+              {fits(job, at) && (
+                <span className="truncate px-1.5">
+                  {done && '✓ '}
+                  {job.short}
+                  {width > 16 && `, ${formatDuration(job.minutes)}`}
+                </span>
+              )}
             </span>
           );
         })}
-        {labelled(batch.jobs.filter((job) => side.includes(job) || (job.hands && !fits(job, at))), at, tableAtMs).map((job) => (
-          <span key={job.key} title={`${job.title}, ${formatClock(job.startMs, zone, style.locale)}`} className="condensed absolute top-[64px] flex items-center gap-1 whitespace-nowrap text-[12px] text-muted" style={{ left: `${at(job.startMs)}%` }}>
-            <span aria-hidden="true" className={clsx('inline-block h-2.5 w-[3px]', side.includes(job) ? 'bg-brass' : 'bg-enamel')} />{job.short}
+        {labelled(
+          batch.jobs.filter((job) => side.includes(job) || (job.hands && !fits(job, at))),
+          at,
+          tableAtMs,
+        ).map((job) => (
+          <span
+            key={job.key}
+            title={`${job.title}, ${formatClock(job.startMs, zone, style.locale)}`}
+            className="condensed absolute top-[64px] flex items-center gap-1 whitespace-nowrap text-[12px] text-muted"
+            style={{ left: `${at(job.startMs)}%` }}
+          >
+            <span
+              aria-hidden="true"
+              className={clsx('inline-block h-2.5 w-[3px]', side.includes(job) ? 'bg-brass' : 'bg-enamel')}
+            />
+            {job.short}
           </span>
         ))}
-        <span aria-hidden="true" className="absolute inset-y-0 border-l-2 border-dashed border-ox" style={{ left: `${at(tableAtMs)}%` }} />
-        {at(now) >= 0 && at(now) <= 100 && <span className="absolute inset-y-0 z-10 w-0.5 bg-ink" style={{ left: `${at(now)}%` }}><span className="sr-only">now</span></span>}
+        <span
+          aria-hidden="true"
+          className="absolute inset-y-0 border-l-2 border-dashed border-ox"
+          style={{ left: `${at(tableAtMs)}%` }}
+        />
+        {at(now) >= 0 && at(now) <= 100 && (
+          <span className="absolute inset-y-0 z-10 w-0.5 bg-ink" style={{ left: `${at(now)}%` }}>
+            <span className="sr-only">now</span>
+          </span>
+        )}
       </div>
     </>
   );

@@ -33,8 +33,13 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
     return (
       <div className="mx-auto max-w-5xl px-5 py-10">
         <h1 className="mb-5">Today</h1>
-        <EmptyState title="Nothing on the board yet" text="Say what you have and when it should be on the table. Mince counts back from there.">
-          <Link href="/batches/new" className={buttonLook()}>Plan the first batch</Link>
+        <EmptyState
+          title="Nothing on the board yet"
+          text="Say what you have and when it should be on the table. Mince counts back from there."
+        >
+          <Link href="/batches/new" className={buttonLook()}>
+            Plan the first batch
+          </Link>
         </EmptyState>
       </div>
     );
@@ -43,11 +48,22 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
   const tableAtMs = Date.parse(meal.tableAt);
   const next = jobs.filter((job) => job.hands && progress(job).doneAtMs === undefined).slice(0, SHOWN_JOBS);
   const nameOf = (batchId: string) => batches.find(({ id }) => id === batchId)!.name;
-  const allergens = allergensOnTable(batches.map(({ cautions }) => ({ allergens: cautions.flatMap((one) => (one.code === 'allergens' ? one.allergens : [])) })));
+  const allergens = allergensOnTable(
+    batches.map(({ cautions }) => ({
+      allergens: cautions.flatMap((one) => (one.code === 'allergens' ? one.allergens : [])),
+    })),
+  );
   const alcohol = batches.some(({ cautions }) => cautions.some((one) => one.code === 'allergens' && one.alcohol));
   const inMeal = (tableAtMs - now) / 60_000;
   const soon = new Set(next.slice(0, 3).map(({ batchId, key }) => `${batchId}/${key}`));
-  const minded = jobs.filter((job) => soon.has(`${job.batchId}/${job.key}`)).flatMap((job) => job.cautions.filter(({ guards, code }) => guards === 'illness' && !['allergens', 'warm-minutes'].includes(code)).map((caution) => ({ job, caution }))).slice(0, 3);
+  const minded = jobs
+    .filter((job) => soon.has(`${job.batchId}/${job.key}`))
+    .flatMap((job) =>
+      job.cautions
+        .filter(({ guards, code }) => guards === 'illness' && !['allergens', 'warm-minutes'].includes(code))
+        .map((caution) => ({ job, caution })),
+    )
+    .slice(0, 3);
 
   return (
     <div className="mx-auto max-w-[1500px] px-4 py-6 wide:px-6">
@@ -55,19 +71,33 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
         <div className="grow">
           <MealHead key={meal.id + meal.version} meal={meal} zone={zone} />
           <p className="mt-1 text-[16px]">
-            {formatDay(tableAtMs, zone, style.locale)}, on the table at <strong>{clock(tableAtMs)}</strong> for {meal.people}{' '}
-            <span className="text-muted">{inMeal >= 0 ? `in ${formatDuration(inMeal)}` : `${formatDuration(-inMeal)} ago`}</span>
+            {formatDay(tableAtMs, zone, style.locale)}, on the table at <strong>{clock(tableAtMs)}</strong> for{' '}
+            {meal.people}{' '}
+            <span className="text-muted">
+              {inMeal >= 0 ? `in ${formatDuration(inMeal)}` : `${formatDuration(-inMeal)} ago`}
+            </span>
           </p>
         </div>
         {meals.length > 1 && <MealPicker meals={meals} current={meal.id} zone={zone} />}
-        <Link href={`/batches/new?meal=${meal.id}`} className={buttonLook('plain')}>Add a batch</Link>
-        {batches.length > 0 && <Link href={`/cook?meal=${meal.id}`} className={buttonLook()}>Start cooking</Link>}
+        <Link href={`/batches/new?meal=${meal.id}`} className={buttonLook('plain')}>
+          Add a batch
+        </Link>
+        {batches.length > 0 && (
+          <Link href={`/cook?meal=${meal.id}`} className={buttonLook()}>
+            Start cooking
+          </Link>
+        )}
       </div>
 
       <div className="mt-5">
         {batches.length === 0 ? (
-          <EmptyState title="This meal has no batch yet" text="Add what goes on the board; its jobs will line up to end at the hour on the table.">
-            <Link href={`/batches/new?meal=${meal.id}`} className={buttonLook()}>Add a batch</Link>
+          <EmptyState
+            title="This meal has no batch yet"
+            text="Add what goes on the board; its jobs will line up to end at the hour on the table."
+          >
+            <Link href={`/batches/new?meal=${meal.id}`} className={buttonLook()}>
+              Add a batch
+            </Link>
           </EmptyState>
         ) : (
           <Timeline batches={batches} tableAtMs={tableAtMs} zone={zone} now={now} progressOf={progressOf} />
@@ -78,18 +108,35 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
         <div className="mt-4 grid gap-4 md:grid-cols-2 wide:grid-cols-[1.5fr_1fr_1.1fr]">
           <section className="panel px-4 py-3.5">
             <h2 className="text-[18px]">Next for your hands</h2>
-            {next.length === 0 && <p className="mt-3 text-muted">Everything is done. <Link href="/log" className="underline">Taste it and write it down.</Link></p>}
+            {next.length === 0 && (
+              <p className="mt-3 text-muted">
+                Everything is done.{' '}
+                <Link href="/log" className="underline">
+                  Taste it and write it down.
+                </Link>
+              </p>
+            )}
             <ol className="mt-2">
               {next.map((job, index) => (
-                <li key={`${job.batchId}/${job.key}`} className="grid grid-cols-[5.6rem_1fr] gap-x-3 border-t border-grout-soft py-2.5">
+                <li
+                  key={`${job.batchId}/${job.key}`}
+                  className="grid grid-cols-[5.6rem_1fr] gap-x-3 border-t border-grout-soft py-2.5"
+                >
                   <span className="figure pt-1 text-[20px]">
-                    {day(job.startMs) !== day(next[index - 1]?.startMs ?? now) && <span className="block text-[13px] font-medium text-muted">{day(job.startMs)}</span>}
+                    {day(job.startMs) !== day(next[index - 1]?.startMs ?? now) && (
+                      <span className="block text-[13px] font-medium text-muted">{day(job.startMs)}</span>
+                    )}
                     {clock(job.startMs)}
-                    {job.startMs < now && progress(job).startedAtMs === undefined && <span className="mt-1 block text-[12px] font-semibold text-ox">due</span>}
-                    {progress(job).startedAtMs !== undefined && <span className="mt-1 block text-[12px] font-semibold text-enamel-soft">under way</span>}
+                    {job.startMs < now && progress(job).startedAtMs === undefined && (
+                      <span className="mt-1 block text-[12px] font-semibold text-ox">due</span>
+                    )}
+                    {progress(job).startedAtMs !== undefined && (
+                      <span className="mt-1 block text-[12px] font-semibold text-enamel-soft">under way</span>
+                    )}
                   </span>
                   <Link href={`/cook?batch=${job.batchId}`} className="group min-w-0">
-                    <span className="font-semibold group-hover:underline">{job.title}</span> <span className="text-[13px] text-muted">{nameOf(job.batchId)}</span>
+                    <span className="font-semibold group-hover:underline">{job.title}</span>{' '}
+                    <span className="text-[13px] text-muted">{nameOf(job.batchId)}</span>
                     <span className="line-clamp-2 text-[14px] text-muted">{job.text}</span>
                   </Link>
                 </li>
@@ -99,14 +146,38 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
 
           <section className="panel px-4 py-3.5">
             <h2 className="text-[18px]">Running timers</h2>
-            {timers.length === 0 && <p className="mt-3 text-muted">None. They start in the kitchen, when something goes in the freezer, the fridge or the soda.</p>}
+            {timers.length === 0 && (
+              <p className="mt-3 text-muted">
+                None. They start in the kitchen, when something goes in the freezer, the fridge or the soda.
+              </p>
+            )}
             <ul className="mt-2 space-y-3">
               {timers.map((timer) => (
                 <li key={`${timer.batchId}/${timer.jobKey}`}>
                   <Link href={`/cook?batch=${timer.batchId}`} className="block">
-                    <span role="timer" className={`figure block text-[40px] ${timer.ringsAtMs <= now ? 'text-ox' : ''}`}>{countdown(timer.ringsAtMs, now)}</span>
-                    <span className="text-[14px] text-muted">{timer.label}{timer.ringsAtMs <= now ? ', ready now' : `, until ${clock(timer.ringsAtMs)}`}</span>
-                    {timer.checkAtMs !== undefined && timer.ringsAtMs > now && <span className={timer.checkAtMs <= now ? 'mt-1 block rounded bg-brass-tint px-2 py-1 text-[14px] font-semibold' : 'block text-[14px] text-muted'}>{timer.checkAtMs <= now ? 'Press it now: it may be firm already.' : `press it from ${clock(timer.checkAtMs)}`}</span>}
+                    <span
+                      role="timer"
+                      className={`figure block text-[40px] ${timer.ringsAtMs <= now ? 'text-ox' : ''}`}
+                    >
+                      {countdown(timer.ringsAtMs, now)}
+                    </span>
+                    <span className="text-[14px] text-muted">
+                      {timer.label}
+                      {timer.ringsAtMs <= now ? ', ready now' : `, until ${clock(timer.ringsAtMs)}`}
+                    </span>
+                    {timer.checkAtMs !== undefined && timer.ringsAtMs > now && (
+                      <span
+                        className={
+                          timer.checkAtMs <= now
+                            ? 'mt-1 block rounded bg-brass-tint px-2 py-1 text-[14px] font-semibold'
+                            : 'block text-[14px] text-muted'
+                        }
+                      >
+                        {timer.checkAtMs <= now
+                          ? 'Press it now: it may be firm already.'
+                          : `press it from ${clock(timer.checkAtMs)}`}
+                      </span>
+                    )}
                   </Link>
                 </li>
               ))}
@@ -116,15 +187,41 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
           <section className="panel px-4 py-3.5 md:col-span-2 wide:col-span-1">
             <h2 className="text-[18px]">Mind these</h2>
             <ul className="mt-2 space-y-2.5 text-[14px]">
-              <li><strong>{allergens.length ? `On the table: ${listOf(allergens.map((one) => ALLERGEN_NAMES[one]))}.` : 'No listed allergen on the table.'}</strong>{alcohol && ' Also alcohol.'} Check the labels of what you pour.</li>
+              <li>
+                <strong>
+                  {allergens.length
+                    ? `On the table: ${listOf(allergens.map((one) => ALLERGEN_NAMES[one]))}.`
+                    : 'No listed allergen on the table.'}
+                </strong>
+                {alcohol && ' Also alcohol.'} Check the labels of what you pour.
+              </li>
               {batches.map((batch) => {
                 const warm = Math.floor(warmSoFarMin(batch.jobs, progressOf(batch.id), now, batch.lots));
-                return warm > 0 ? <li key={batch.id}><strong>Out of the fridge so far:</strong> {batch.name} {warm} min of {formatDuration(batch.warmLimitMin)}.</li> : null;
+                return warm > 0 ? (
+                  <li key={batch.id}>
+                    <strong>Out of the fridge so far:</strong> {batch.name} {warm} min of{' '}
+                    {formatDuration(batch.warmLimitMin)}.
+                  </li>
+                ) : null;
               })}
-              {batches.filter(({ lateByMin }) => lateByMin > 0).map((batch) => <li key={batch.id} className="text-ox"><strong>{batch.name} starts too late</strong> by {formatDuration(batch.lateByMin)}: move the table or shorten the marinade.</li>)}
+              {batches
+                .filter(({ lateByMin }) => lateByMin > 0)
+                .map((batch) => (
+                  <li key={batch.id} className="text-ox">
+                    <strong>{batch.name} starts too late</strong> by {formatDuration(batch.lateByMin)}: move the table
+                    or shorten the marinade.
+                  </li>
+                ))}
               {minded.map(({ job, caution }) => {
                 const words = cautionWords(caution, style);
-                return <li key={`${job.batchId}/${job.key}/${caution.code}`}><strong>{words.title}.</strong> {words.text} <span className="text-muted">{nameOf(job.batchId)}, {formatDayClock(job.startMs, zone, style.locale)}</span></li>;
+                return (
+                  <li key={`${job.batchId}/${job.key}/${caution.code}`}>
+                    <strong>{words.title}.</strong> {words.text}{' '}
+                    <span className="text-muted">
+                      {nameOf(job.batchId)}, {formatDayClock(job.startMs, zone, style.locale)}
+                    </span>
+                  </li>
+                );
               })}
             </ul>
             <p className="mt-3 text-[12px] text-muted">{GUIDANCE_LINE}</p>
@@ -141,8 +238,16 @@ function MealPicker({ meals, current, zone }: { meals: readonly Meal[]; current:
   return (
     <label>
       <span className="sr-only">Another meal</span>
-      <select value={current} onChange={(event) => router.push(`/?meal=${event.target.value}`)} className="h-11 max-w-64 rounded border border-grout bg-panel px-3 font-semibold">
-        {meals.map((one) => <option key={one.id} value={one.id}>{one.name}, {formatDayClock(Date.parse(one.tableAt), zone, style.locale)}</option>)}
+      <select
+        value={current}
+        onChange={(event) => router.push(`/?meal=${event.target.value}`)}
+        className="h-11 max-w-64 rounded border border-grout bg-panel px-3 font-semibold"
+      >
+        {meals.map((one) => (
+          <option key={one.id} value={one.id}>
+            {one.name}, {formatDayClock(Date.parse(one.tableAt), zone, style.locale)}
+          </option>
+        ))}
       </select>
     </label>
   );
@@ -163,8 +268,16 @@ function MealHead({ meal, zone }: { meal: Meal; zone: string }) {
     if (!name.trim()) return setProblem('Give the meal a name.');
     if (instantMs === undefined) return setProblem('Give the day and the hour.');
     if (!Number.isInteger(count) || count < 1 || count > 1000) return setProblem('How many people, 1 to 1000?');
-    const result = await callApi('PUT', `/meals/${meal.id}`, { version: meal.version, body: { name: name.trim(), tableAt: new Date(instantMs).toISOString(), people: count } });
-    if (!result.ok) return setProblem(result.problem.status === 412 ? 'The meal was changed elsewhere. Reload to see it; what you typed is still here.' : `${result.problem.title} ${result.problem.detail ?? ''}`);
+    const result = await callApi('PUT', `/meals/${meal.id}`, {
+      version: meal.version,
+      body: { name: name.trim(), tableAt: new Date(instantMs).toISOString(), people: count },
+    });
+    if (!result.ok)
+      return setProblem(
+        result.problem.status === 412
+          ? 'The meal was changed elsewhere. Reload to see it; what you typed is still here.'
+          : `${result.problem.title} ${result.problem.detail ?? ''}`,
+      );
     setEditing(false);
     router.refresh();
   };
@@ -173,7 +286,13 @@ function MealHead({ meal, zone }: { meal: Meal; zone: string }) {
     return (
       <div className="flex flex-wrap items-baseline gap-3">
         <h1 className="break-words">{meal.name}</h1>
-        <button type="button" className="text-[14px] text-muted underline underline-offset-4" onClick={() => setEditing(true)}>Change</button>
+        <button
+          type="button"
+          className="text-[14px] text-muted underline underline-offset-4"
+          onClick={() => setEditing(true)}
+        >
+          Change
+        </button>
       </div>
     );
   }
@@ -186,12 +305,37 @@ function MealHead({ meal, zone }: { meal: Meal; zone: string }) {
         void save();
       }}
     >
-      <label className="text-[13px] text-muted">Meal<br /><input className={look} value={name} maxLength={120} onChange={(event) => setName(event.target.value)} /></label>
-      <label className="text-[13px] text-muted">On the table<br /><input className={look} type="datetime-local" value={when} onChange={(event) => setWhen(event.target.value)} /></label>
-      <label className="text-[13px] text-muted">People<br /><input className={`${look} w-20`} inputMode="numeric" value={people} onChange={(event) => setPeople(event.target.value)} /></label>
-      <Button type="submit" look="plain">Keep</Button>
-      <Button look="quiet" onClick={() => setEditing(false)}>Leave it</Button>
-      {problem && <p role="alert" className="w-full font-medium text-ox">{problem}</p>}
+      <label className="text-[13px] text-muted">
+        Meal
+        <br />
+        <input className={look} value={name} maxLength={120} onChange={(event) => setName(event.target.value)} />
+      </label>
+      <label className="text-[13px] text-muted">
+        On the table
+        <br />
+        <input className={look} type="datetime-local" value={when} onChange={(event) => setWhen(event.target.value)} />
+      </label>
+      <label className="text-[13px] text-muted">
+        People
+        <br />
+        <input
+          className={`${look} w-20`}
+          inputMode="numeric"
+          value={people}
+          onChange={(event) => setPeople(event.target.value)}
+        />
+      </label>
+      <Button type="submit" look="plain">
+        Keep
+      </Button>
+      <Button look="quiet" onClick={() => setEditing(false)}>
+        Leave it
+      </Button>
+      {problem && (
+        <p role="alert" className="w-full font-medium text-ox">
+          {problem}
+        </p>
+      )}
     </form>
   );
 }

@@ -11,7 +11,15 @@ const shared = {
 
 const config = {
   projects: [
-    { ...shared, displayName: 'units', testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/unit/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'units',
+      testMatch: [
+        '<rootDir>/src/**/*.test.ts',
+        '<rootDir>/tests/unit/**/*.test.ts',
+        '<rootDir>/tests/sweep/**/*.test.ts',
+      ],
+    },
     { ...shared, displayName: 'database', testMatch: ['<rootDir>/tests/db/**/*.test.ts'] },
   ],
 };

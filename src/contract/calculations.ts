@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ALLERGENS, type EquilibriumInput, type Uptake, type UptakeInput } from '@/core/marinades';
-import { SHAPES, USES, WAYS } from '@/core/cooking';
+import { SHAPES, USES, WAYS } from '@/core/ways';
 import { FREEZER_PRESETS, SOLVED_SHAPES, THAW_PLACES } from '@/core/firming';
 import type { DialStack, Evenness, ShapeCuts, ShapeInput } from '@/core/slicing';
 import {
@@ -13,6 +13,7 @@ import {
   MEANS,
   RISKS,
   SODA_SCHOOLS,
+  TENDERIZING_ANSWERS,
   type EnzymeAdvice,
   type Fruit,
   type MeansCompared,
@@ -37,7 +38,12 @@ export const slicesRequest = z.strictObject({
   massG: massG.optional(),
   shape: z.enum(SHAPES).optional().describe('Left out: plain slices, as ribbons'),
   stripWidthMm: within(1, 200).optional().describe('For strips'),
-  round: z.boolean().optional().describe('A round piece, for the unrolled sheet'),
+  round: z.boolean().optional().describe('A round piece'),
+  againWidthMm: within(1, 200).optional().describe('Strips and ribbons cut again to this width'),
+  againLengthMm: within(5, 2000).optional().describe('Strips and ribbons no longer than this'),
+  scored: z.boolean().optional().describe('A sheet off a rib; left out: scored'),
+  onBone: z.boolean().optional(),
+  carveMm: within(1, 100).optional().describe('How thick it is carved after the heat'),
 }) satisfies z.ZodType<Omit<ShapeInput, 'shape'>>;
 
 export const slicesResponse = z.object({
@@ -45,7 +51,8 @@ export const slicesResponse = z.object({
   sliceWidthMm: z.number(),
   sliceLengthMm: z.number(),
   stepMm: z.number(),
-  sliceCount: z.int(),
+  sliceCount: z.int().describe('By volume, the slanted ends included'),
+  wholeSliceCount: z.int().describe('Of these, whole ones'),
   coatAreaM2: z.number(),
   wedgeMm: z.number(),
   shape: z.enum(SHAPES),
@@ -53,12 +60,22 @@ export const slicesResponse = z.object({
   pieceCount: z.int().describe('Slices, strips, cubes or sheets of one piece'),
   pieceMm: z.object({ lengthMm: z.number(), widthMm: z.number(), thicknessMm: z.number() }),
   steps: z.array(z.looseObject({ code: z.string() })),
+  carving: z.array(z.looseObject({ code: z.string() })).describe('After the heat'),
+  scored: z.boolean().describe('The surface is carried inside: treated like pierced meat'),
   strips: z
-    .object({ stripWidthMm: z.number(), stripLengthMm: z.number(), stripCount: z.int(), coatAreaM2: z.number() })
+    .object({
+      stripWidthMm: z.number(),
+      stripLengthMm: z.number(),
+      stripCount: z.int(),
+      coatAreaM2: z.number(),
+      perSlab: z.int(),
+      lengths: z.int().describe('Parted with the grain into so many, before or in the slab'),
+      partedFirst: z.boolean(),
+    })
     .optional(),
   unrolled: z.object({ sheetLengthMm: z.number(), turns: z.int(), scoreLines: z.int() }).optional(),
   pounded: z.object({ areaFactor: z.number(), lengthMm: z.number(), widthMm: z.number() }).optional(),
-}) satisfies z.ZodType<Omit<ShapeCuts, 'steps'>>;
+}) satisfies z.ZodType<Omit<ShapeCuts, 'steps' | 'carving'>>;
 
 export const dialStack = z.strictObject({
   dial: within(0, 1000),
@@ -154,7 +171,17 @@ export const tenderizingPlanRequest = z.strictObject({
     .describe('What the cook wants instead'),
 });
 export const tenderizingPlanResponse = z.object({
-  proposed: z.object({ ...handChoice, when: z.enum(FORCE_TIMES), means, title: z.string(), why: z.string(), bite }),
+  proposed: z.object({
+    ...handChoice,
+    answer: z
+      .enum(TENDERIZING_ANSWERS)
+      .describe('Whether it wants tenderizing at all; nothing is proposed by hand for no'),
+    when: z.enum(FORCE_TIMES),
+    means,
+    title: z.string(),
+    why: z.string(),
+    bite,
+  }),
   chosen: z.object({
     ...handChoice,
     means,

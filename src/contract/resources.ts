@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { LIMITS, WRAPS, type Freezer, type Pins } from '@/core/batches';
-import { SHAPES, USES, WAYS } from '@/core/cooking';
+import { SHAPES, USES, WAYS } from '@/core/ways';
 import { FIRMNESS_REPORTS, FREEZER_PRESETS, SOLVED_SHAPES, THAW_PLACES } from '@/core/firming';
 import {
   ALLERGENS,
@@ -57,6 +57,8 @@ export const mealWrite = z.strictObject({ name, tableAt: instant, people: z.int(
 export const pins = z
   .strictObject({
     trimmedG: limited(LIMITS.massG),
+    readyToCut: z.boolean(),
+    boneG: limited(LIMITS.boneG),
     pieces: z.int().min(LIMITS.pieces.min).max(LIMITS.pieces.max),
     pricePerKg: limited(LIMITS.pricePerKg),
     lengthMm: limited(LIMITS.sideMm),
@@ -67,6 +69,9 @@ export const pins = z
     bevelDeg: within(0, 60),
     stripWidthMm: within(2, 50),
     shape: z.enum(SHAPES),
+    comesSliced: z.boolean(),
+    scored: z.boolean(),
+    stripLengthMm: limited(LIMITS.stripLengthMm),
     firmMin: within(0, 2880),
     frozen: z.boolean(),
     thawPlace: z.enum(THAW_PLACES),
@@ -92,11 +97,13 @@ export const pins = z
     marinadePlace: z.enum(['fridge', 'counter']),
     holdBackShare: within(0, 0.8),
     saltPercent: limited(LIMITS.saltPercent),
+    sugarPercent: limited(LIMITS.sugarPercent),
     splitAfterMixing: z.boolean(),
     pierced: z.boolean(),
     doneness: z.enum(['guidance', 'pink']),
     soakMin: within(0, 480),
     lots: z.int().min(LIMITS.lots.min).max(LIMITS.lots.max),
+    finish: z.enum(['through', 'dishes']),
     roomTempC: within(-10, 50),
     fridgeTempC: within(-1, 12),
   })
@@ -133,6 +140,7 @@ const cutFields = {
   seams: z.boolean(),
   trimLoss,
   trim: z.string().trim().max(300),
+  boneShare: trimLoss.optional().describe('Bone that stays on, as a share of the trimmed weight'),
   otherNames: z.array(name).max(20),
   suits: z.partialRecord(z.enum(USES), z.enum(SUITS)),
 };

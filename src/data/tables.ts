@@ -1,6 +1,6 @@
 import type { BatchInputs, Freezer } from '@/core/batches';
 import type { Allergen, IngredientKind } from '@/core/marinades';
-import type { Use, Way } from '@/core/cooking';
+import type { Use, Way } from '@/core/ways';
 import type { Cut } from '@/core/pieces';
 import type { DialStack } from '@/core/slicing';
 

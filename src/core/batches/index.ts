@@ -5,6 +5,7 @@ export type {
   CookPlan,
   FirmPlan,
   Freezer,
+  LeftOut,
   MarinatePlan,
   PiecePlan,
   SidesPlan,
@@ -13,7 +14,9 @@ export type {
   TenderizePlan,
 } from './plan';
 export { additionsInTime, planBatch } from './planBatch';
-export { comesSliced, USUAL_FREEZER, WRAP_GAP_MM } from './planFirm';
+export { USUAL_FREEZER, WRAP_GAP_MM } from './planFirm';
 export { fruitAfter, fruitClock } from './planFruit';
 export { mixCharacter, pinsOfAddition } from './planTenderize';
-export { shapeOf, usualShape } from './planSlice';
+export { comesSliced, shapeOf, usualShape, usualThicknessMm } from './planSlice';
+export { remediesFor, type Remedy } from './remedies';
+export { saltAtTakeOut, TOO_SALTY_PERCENT, TOO_SWEET_G } from './cautionsFor';

@@ -1,4 +1,4 @@
-import type { Shape, Way } from '../cooking';
+import type { Shape, Way } from '../ways';
 import type { FreezerPreset, SolvedShape, ThawPlace } from '../firming';
 import type { Doneness } from '../safety';
 import type { CoolingPlace } from '../marinades';
@@ -6,7 +6,12 @@ import type { ForceChoice, ForceTime, SodaChoice } from '../tenderizing';
 
 /** What the cook has fixed by hand. A value that is present is pinned; everything else follows from the answers. */
 export interface Pins {
+  /** After trimming, the bone that stays on included. */
   trimmedG?: number;
+  /** Trimmed already: nothing comes off any more. */
+  readyToCut?: boolean;
+  /** Bones weighed afterwards, of all pieces. */
+  boneG?: number;
   /** Pieces that lie side by side and are cut alike. */
   pieces?: number;
   /** As bought, in the kitchen's currency. */
@@ -19,6 +24,12 @@ export interface Pins {
   bevelDeg?: number;
   stripWidthMm?: number;
   shape?: Shape;
+  /** Cut by the shop or the butcher, as thick as `thicknessMm`. */
+  comesSliced?: boolean;
+  /** A sheet off a rib: scored or left whole. */
+  scored?: boolean;
+  /** Strips and ribbons no longer than this. */
+  stripLengthMm?: number;
   firmMin?: number;
   /** Frozen solid when the work begins: it is tempered, not firmed. */
   frozen?: boolean;
@@ -50,12 +61,16 @@ export interface Pins {
   holdBackShare?: number;
   /** Where the meat should land, salt and salty sauces moved for it. */
   saltPercent?: number;
+  /** Sugar on the meat, percent of its weight. */
+  sugarPercent?: number;
   /** The part for brushing or sauce was taken after the mix met the meat. */
   splitAfterMixing?: boolean;
   pierced?: boolean;
   doneness?: Doneness;
   soakMin?: number;
   lots?: number;
+  /** Rounds cooked through one by one, or finished in dishes of their own. */
+  finish?: 'through' | 'dishes';
   roomTempC?: number;
   fridgeTempC?: number;
 }
@@ -82,7 +97,7 @@ export interface BatchInputs {
 /** Limits of what is taken, shared by the forms and the server. */
 export const LIMITS = {
   massG: { min: 50, max: 30_000 },
-  heightMm: { min: 5, max: 200 },
+  heightMm: { min: 1, max: 200 },
   sideMm: { min: 10, max: 1000 },
   thicknessMm: { min: 1, max: 40 },
   people: { min: 1, max: 200 },
@@ -92,8 +107,11 @@ export const LIMITS = {
   oilPercent: { min: 0, max: 20 },
   beatToMm: { min: 1, max: 60 },
   minutes: { min: 0, max: 4320 },
+  boneG: { min: 0, max: 20_000 },
+  stripLengthMm: { min: 20, max: 300 },
   lots: { min: 1, max: 40 },
   saltPercent: { min: 0.2, max: 3 },
+  sugarPercent: { min: 0, max: 20 },
   pieces: { min: 1, max: 200 },
   pricePerKg: { min: 0, max: 100_000 },
   freezerC: { min: -40, max: -8 },

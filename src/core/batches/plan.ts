@@ -1,4 +1,5 @@
-import type { CookRounds, Glaze, Room, Shape, Slurry } from '../cooking';
+import type { Glaze, Heat, Room, Slurry } from '../cooking';
+import type { Band, Shape } from '../ways';
 import type { FirmingInput, FirmingTimes, FreezerKnowledge, FreezerPreset, ThawInput, ThawResult } from '../firming';
 import type {
   CoatCheck,
@@ -20,12 +21,9 @@ import type {
   Conflict,
   EnzymeVerdict,
   ForceAdvice,
-  ForceChoice,
-  ForceReason,
   Fruit,
   SodaAdvice,
   SodaChoice,
-  SodaReason,
   SodaSchool,
   TenderizingJudgement,
   TenderizingMeans,
@@ -55,7 +53,12 @@ export interface Freezer {
 
 export interface PiecePlan extends PieceSize {
   massG: number;
+  /** After trimming, the bone that stays on included. */
   trimmedG: number;
+  /** Without bone: every dose and size uses this. */
+  meatG: number;
+  /** Bone that stays on; absent where there is none. */
+  boneG?: { from: number; to: number; weighed: boolean };
   trimLossG: { from: number; to: number };
   perPersonG: number;
   /** Pieces of this size; sizes are of one, weights of all. */
@@ -91,25 +94,25 @@ export interface SlicePlan extends ShapeCuts {
   grainPitchDeg: number;
   /** Blade to fibres, 90 is straight across. */
   knifeToGrainDeg: number;
-  band: { from: number; usual: number; to: number };
+  band: Band;
   shapes: Shape[];
   /** Thickness as salt and soda meet it. */
   soakThicknessMm: number;
-  judgement: TenderizingJudgement;
+  /** Nothing is left to slice. */
+  comesSliced: boolean;
   /** Where to set the slicing machine, in marks. */
   dial?: { dial: number; error: number };
 }
 
 export interface TenderizePlan {
+  /** Whether it wants tenderizing, why, and what is proposed: what every screen quotes. */
+  judgement: TenderizingJudgement;
   choice: SodaChoice;
-  /** What would be chosen without a pin, and why. */
-  advised: SodaChoice;
-  reason: SodaReason;
+  /** Soda that the mix brings, percent of the meat; nothing is added to it. */
+  inMixPercent: number;
   schools: Record<SodaSchool, SodaAdvice & { spoken: MeasuredIngredient; oilSpoken?: string }>;
   /** Mallet, rolling pin, needles or scores; absent where there is none. */
   force?: ForceAdvice;
-  advisedForce: ForceChoice;
-  forceReason: ForceReason;
   /** Everything that works on the meat, the mix included. */
   means: TenderizingMeans[];
   conflicts: Conflict[];
@@ -118,20 +121,33 @@ export interface TenderizePlan {
   additions: AdditionAdvice[];
 }
 
-/** Fresh fruit in the marinade and how far it goes: an index, no kinetics; ripeness alone changes it several-fold. */
-export interface FruitPlan {
+/** Fresh fruit in the marinade: how fast it goes. An index, no kinetics; ripeness alone changes it several-fold. */
+export interface FruitClock {
   fruits: { fruit: Fruit; dosePercent: number }[];
   perHour: number;
+  /** Without those whose activity is a guess. */
+  surePerHour: number;
+  stopAfterHours: { from: number; to: number };
+  /** What it was worked out for, as salt and soda are. */
+  thicknessMm: number;
+}
+
+/** How far it has gone when the meat comes out. */
+export interface FruitPlan extends FruitClock {
   exposure: number;
   verdict: EnzymeVerdict;
-  stopAfterHours: { from: number; to: number };
+  /** It would be mush even without what is a guess. */
+  refused: boolean;
 }
 
 export interface MarinatePlan extends ScaledMarinade {
   minutes: number;
   place: 'fridge' | 'counter';
   tempC: number;
+  /** Of this marinade, on this meat. */
   window: { from: number; to: number };
+  /** What the way takes by custom. */
+  custom: { from: number; to: number };
   measured: MeasuredIngredient[];
   uptake: Uptake;
   /** What the uptake was worked out from, for its curve. */
@@ -150,13 +166,24 @@ export interface MarinatePlan extends ScaledMarinade {
 export interface SidesPlan {
   cooling?: { place: CoolingPlace; minutes: { from: number; to: number } };
   glaze?: Glaze;
+  /** Served beside, or as the sauce. */
   dip?: { massG: number };
   slurry?: Slurry;
+  /** Brushed on in the last minutes. */
+  brush?: { massG: number };
+  /** It touched raw meat: a rolling boil before it is used. */
+  boil?: { massG: number };
 }
 
-export interface CookPlan extends CookRounds {
+export interface CookPlan extends Heat {
   temperature: CentreTemperature;
+  /** Wiped dry for the sear, or left to drip with its coat on. */
+  surface: 'wipe' | 'drip';
 }
+
+/** What a hurried plan does without; of the marinade, its customary time. */
+export const LEFT_OUT = ['soak', 'freezer', 'marinade'] as const;
+export type LeftOut = (typeof LEFT_OUT)[number];
 
 export interface BatchPlan {
   piece: PiecePlan;
@@ -168,5 +195,7 @@ export interface BatchPlan {
   cook: CookPlan;
   schedule: Schedule;
   lots: number;
+  /** Left out so that it is less late. */
+  leftOut: LeftOut[];
   cautions: Caution[];
 }

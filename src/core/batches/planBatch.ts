@@ -1,84 +1,116 @@
-import { cookRounds, WAY_PRACTICE, type Shape } from '../cooking';
-import {
-  coatCheck,
-  measureIngredient,
-  uptakeAt,
-  uptakeModel,
-  type ScaledMarinade,
-  type UptakeModel,
-} from '../marinades';
-import { pricePerTrimmedKg, sizePiece, usualCount, type Cut } from '../pieces';
-import { COUNTER_MARINADE_MAX_MIN, heldBackState, minimumTemperature, sodiumPerPortion, warmLimitMin } from '../safety';
-import type { Schedule } from '../scheduling';
-import { EXPOSURE, sodiumLeftMg, type Addition, type AdditionAdvice } from '../tenderizing';
+import { heatFor } from '../cooking';
+import { uptakeAt, uptakeModel } from '../marinades';
+import { COATED_PERCENT, EXPOSURE, type Addition, type AdditionAdvice } from '../tenderizing';
+import { minimumTemperature, warmLimitMin } from '../safety';
+import { shapeRow, wayRecipe } from '../ways';
 import { cautionsFor } from './cautionsFor';
 import type { BatchInputs } from './inputs';
-import type { BatchPlan, CookPlan, MarinatePlan, PiecePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
+import type { BatchPlan, CookPlan, LeftOut, MarinatePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
 import { planFirm } from './planFirm';
 import { fruitAfter, fruitClock } from './planFruit';
+import { planMarinade, sodiumOf } from './planMarinade';
 import { planMix } from './planMix';
+import { planPiece } from './planPiece';
 import { planSides } from './planSides';
 import { planSlice } from './planSlice';
-import { beaten, pinsOfAddition, planTenderize, withMix } from './planTenderize';
-import { OWN_SALT_OF_MEAT, ROOM_C, uptakeInput } from './planUptake';
+import { beaten, pinsOfAddition, planTenderize, stayingIn, withMix } from './planTenderize';
+import { ROOM_C, uptakeInput } from './planUptake';
+import { refusalOf } from './refusals';
 import { scheduleBatch } from './scheduleBatch';
 
-/** A fruit that the cook chose is given the time to make it tender. */
-const EXPOSURE_WISHED = 1;
-/** Scoring carries the surface inside, as needles do. */
-const SCORED: readonly Shape[] = ['pounded', 'unrolled'];
+/** Sugar on the meat from which a mix burns over a fierce heat, share of its weight. */
+export const SUGARY_SHARE_OF_MEAT = 0.03;
+/** Spice, herbs, purée and starch on the meat that are meant to stay on, share of its weight: an own estimate. */
+const COAT_STAYS_SHARE = 0.01;
+/** Sooner by less than this, nothing is left out for it. */
+const WORTH_LEAVING_OUT_MIN = 5;
+
+/** What is tried when a plan would be late, the least loss first. */
+const HURRIED: readonly (readonly LeftOut[])[] = [
+  ['soak'],
+  ['freezer'],
+  ['soak', 'freezer'],
+  ['marinade'],
+  ['soak', 'freezer', 'marinade'],
+];
 
 /**
  * The whole plan of one batch from its answers, pure and total for inputs within LIMITS. Amounts scale with the weight, times with the
- * thickness, rounds with neither. A pinned value is taken as it is; its neighbours follow. Where soda that is soaked and rinsed would make the
- * plan late, a quicker means is proposed, if that saves it.
+ * thickness, rounds with neither. A pinned value is taken as it is; its neighbours follow. Where it would be late, the less late of the plans
+ * without the soak, without the freezer or without both is taken, and what was left out is told.
  *
  * @throws RangeError for inputs outside LIMITS
  */
 export function planBatch(inputs: BatchInputs, around: Surroundings): BatchPlan {
-  const plan = planWith(inputs, around, false);
-  const late = plan.schedule.ok && !onTime(plan);
-  if (!late || inputs.pins.soda !== undefined || plan.tenderize.choice !== 'rinse-off') return plan;
-  const quick = planWith(inputs, around, true);
-  return onTime(quick) ? quick : plan;
+  const plan = planWith(inputs, around, []);
+  if (lateness(plan) === 0) return plan;
+  const can = {
+    soak: inputs.pins.soda === undefined && plan.tenderize.choice === 'rinse-off',
+    freezer: inputs.pins.firmMin === undefined && plan.firm.needed && plan.firm.state.is === 'fresh',
+    marinade: inputs.pins.marinadeMin === undefined,
+  };
+  let best = plan;
+  for (const leftOut of HURRIED) {
+    const possible = leftOut.filter((one) => can[one]);
+    if (possible.length === 0 || lateness(best) === 0) continue;
+    const quick = planWith(inputs, around, possible);
+    if (lateness(best) - lateness(quick) >= WORTH_LEAVING_OUT_MIN || (lateness(quick) === 0 && lateness(best) > 0))
+      best = quick;
+  }
+  return best;
 }
 
-const onTime = ({ schedule }: BatchPlan) => schedule.ok && schedule.lateByMin === 0;
+/** Minutes that it begins too late; 0 for a plan that is refused, which no hurry mends. */
+const lateness = ({ schedule }: BatchPlan) => (schedule.ok ? schedule.lateByMin : 0);
 
 /** Of what the mix lacks, that for which there is time: fruit works overnight, and the night has to be there. */
 export function additionsInTime({ tenderize }: BatchPlan, inputs: BatchInputs, around: Surroundings): AdditionAdvice[] {
   const withIt = (means: Addition) =>
-    planWith({ ...inputs, pins: { ...inputs.pins, ...pinsOfAddition(means, tenderize.advised) } }, around, false);
-  const ripens = (plan: BatchPlan) => onTime(plan) && (plan.marinate.fruit?.exposure ?? 0) >= EXPOSURE.tender;
+    planWith({ ...inputs, pins: { ...inputs.pins, ...pinsOfAddition(means, tenderize.judgement.soda) } }, around, []);
+  const ripens = (plan: BatchPlan) =>
+    plan.schedule.ok && lateness(plan) === 0 && (plan.marinate.fruit?.exposure ?? 0) >= EXPOSURE.tender;
   return tenderize.additions.filter(({ means }) => means !== 'fruit' || ripens(withIt(means)));
 }
 
-function planWith(inputs: BatchInputs, around: Surroundings, hurried: boolean): BatchPlan {
+/** @param assumed how far fruit goes, where that is known better than from what is planned for it */
+function planWith(inputs: BatchInputs, around: Surroundings, leftOut: readonly LeftOut[], assumed?: number): BatchPlan {
   const { pins } = inputs;
   const piece = planPiece(inputs, around.cut);
   const cut = planSlice(inputs, { piece, cut: around.cut, slicer: around.slicer });
-  const firm = planFirm({ piece, cut: around.cut, pins, shape: cut.shape, freezer: around.freezer });
-  const { scaled, saltReach } = planMix(inputs, around, piece.trimmedG);
-  const byHand = planTenderize(inputs, around, { trimmedG: piece.trimmedG, scaled, slice: cut, hurried });
-  const slice = beaten(cut, byHand.force);
-  const diffusion = uptakeInput(inputs, around.cut, { piece, slice, scaled });
-  const salt = uptakeModel(diffusion);
-  const marinate = planMarinade(inputs, around, { piece, slice, tenderize: byHand, scaled, salt, diffusion });
-  const sides = planSides(inputs, around.marinade, marinate);
-  const cook: CookPlan = {
-    ...cookRounds(inputs.way, piece.trimmedG, slice.pieceMm.thicknessMm, around.room),
-    temperature: minimumTemperature(around.cut.animal, {
-      treatment: pins.pierced || byHand.force?.pierces || SCORED.includes(slice.shape) ? 'pierced' : 'whole',
-      doneness: pins.doneness,
-      backInThePan: inputs.way === 'stir-fry',
-    }),
+  const { scaled, saltReach } = planMix(inputs, around, piece.meatG);
+  const firm = planFirm({
+    piece,
+    cut: around.cut,
+    pins,
+    shape: cut.shape,
+    thicknessMm: cut.thicknessMm,
+    freezer: around.freezer,
+    leftOut: leftOut.includes('freezer'),
+  });
+  const given = (slice: SlicePlan) => {
+    const diffusion = uptakeInput(inputs, around.cut, { piece, slice, scaled });
+    return { piece, slice, scaled, salt: uptakeModel(diffusion), diffusion };
   };
-  const limitMin = warmLimitMin(pins.roomTempC ?? ROOM_C);
+  const asCut = given(cut);
+  const inMarinade = planMarinade(inputs, around, asCut);
+  const fruitExposure = assumed ?? inMarinade.fruit?.exposure ?? 0;
+  const byHand = planTenderize(inputs, around, {
+    meatG: piece.meatG,
+    scaled,
+    slice: cut,
+    fruitExposure,
+    hurried: leftOut.includes('soak'),
+  });
+  const slice = beaten(cut, byHand.force);
+  const met = slice === cut ? asCut : given(slice);
+  const marinate = slice === cut ? inMarinade : planMarinade(inputs, around, met);
+  const cook = planCook(inputs, around, { piece, slice, tenderize: byHand, marinate });
+  const sides = planSides(inputs, around.marinade, marinate);
   const { schedule, lots, marinadeMin } = scheduleBatch({
     inputs,
     cut: around.cut,
     zone: around.zone,
-    limitMin,
+    limitMin: warmLimitMin(pins.roomTempC ?? ROOM_C),
     piece,
     firm,
     slice,
@@ -86,126 +118,75 @@ function planWith(inputs: BatchInputs, around: Surroundings, hurried: boolean): 
     marinate,
     sides,
     cook,
+    hurriedMarinade: leftOut.includes('marinade'),
   });
+  const fruit = marinate.fruit && fruitAfter(marinate.fruit, marinadeMin);
+  // The judgement rests on what fruit does within the plan as it came out.
+  if (assumed === undefined && pastTender(fruit?.exposure) !== pastTender(fruitExposure))
+    return planWith(inputs, around, leftOut, fruit?.exposure ?? 0);
+
+  const stays = stayingIn(byHand, {
+    meatG: piece.meatG,
+    thicknessMm: slice.soakThicknessMm,
+    minutes: Math.max(1, marinadeMin),
+  });
+  const uptake = uptakeAt(met.salt, marinadeMin);
   const timed: MarinatePlan = {
     ...marinate,
     ...(saltReach ? { saltReach } : {}),
     minutes: marinadeMin,
-    uptake: uptakeAt(salt, marinadeMin),
-    ...(marinate.fruit ? { fruit: fruitAfter(marinate.fruit, marinadeMin) } : {}),
+    uptake,
+    sodiumMgPerPortion: sodiumOf(inputs, { piece, scaled, uptake, tenderize: stays }),
+    ...(fruit ? { fruit } : {}),
   };
-  const tenderize = withMix(byHand, around, { inputs, slice, marinate: timed });
-  const plan = {
-    piece,
-    firm,
-    slice,
-    tenderize,
-    marinate: timed,
-    sides,
-    cook,
-    schedule: withoutMush(schedule, timed),
-    lots,
-  };
-  return { ...plan, cautions: cautionsFor(plan, inputs, around) };
+  const tenderize = withMix(stays, around, { inputs, slice, marinate: timed });
+  const plan = { piece, firm, slice, tenderize, marinate: timed, sides, cook, schedule, lots, leftOut: [...leftOut] };
+  const problem = refusalOf(plan, inputs, around);
+  const checked = problem ? { ...plan, schedule: { ok: false as const, problem } } : plan;
+  return { ...checked, cautions: cautionsFor(checked, inputs, around) };
 }
 
-/** Fruit that would turn the meat to mush is not scheduled. */
-function withoutMush(schedule: Schedule, { fruit, minutes }: MarinatePlan): Schedule {
-  if (!schedule.ok || fruit?.verdict !== 'mush') return schedule;
-  return {
-    ok: false,
-    problem: {
-      code: 'fruit-too-long',
-      minutes,
-      stopAfterMin: { from: fruit.stopAfterHours.from * 60, to: fruit.stopAfterHours.to * 60 },
-    },
-  };
-}
+const pastTender = (exposure = 0) => exposure >= EXPOSURE.tender;
 
-function planPiece({ massG, heightMm, people, pins }: BatchInputs, cut: Cut): PiecePlan {
-  const loss = (cut.trimLoss.from + cut.trimLoss.to) / 2;
-  const trimmedG = pins.trimmedG ?? massG * (1 - loss);
-  const pieces = pins.pieces ?? usualCount(cut, trimmedG);
-  // Weighed after trimming, it can be no more than it was before; a slip of the scale is not passed on into the price.
-  const price =
-    pins.pricePerKg === undefined ? undefined : pricePerTrimmedKg(pins.pricePerKg, Math.max(massG, trimmedG), trimmedG);
-  return {
-    ...sizePiece(cut, trimmedG / pieces, heightMm, pins),
-    massG,
-    trimmedG,
-    trimLossG: { from: massG * cut.trimLoss.from, to: massG * cut.trimLoss.to },
-    perPersonG: trimmedG / people,
-    pieces,
-    ...(price === undefined ? {} : { pricePerTrimmedKg: price, pricePerPerson: (price * trimmedG) / 1000 / people }),
-  };
-}
-
-interface Before {
-  piece: PiecePlan;
-  slice: SlicePlan;
-  tenderize: Pick<TenderizePlan, 'choice' | 'schools'>;
-  scaled: ScaledMarinade;
-  salt: UptakeModel;
-  diffusion: MarinatePlan['diffusion'];
-}
-
-function planMarinade(
+function planCook(
   inputs: BatchInputs,
   around: Surroundings,
-  { piece, slice, tenderize, scaled, salt, diffusion }: Before,
-): MarinatePlan {
-  const { way, people, pins } = inputs;
-  const place = pins.marinadePlace ?? 'fridge';
-  const custom = WAY_PRACTICE[way].marinadeMin;
-  // Another fruit than the one it was written for: its own hours say nothing of it.
-  const own = pins.fruitId === undefined ? around.marinade.minutes : custom;
-  const clock = fruitClock({
-    scaled,
-    meatG: piece.trimmedG,
-    thicknessMm: diffusion.thicknessMm,
-    tempC: diffusion.tempC,
-  });
-  const ripe = clock ? Math.max(5, Math.floor((clock.stopAfterHours.from * 60) / 5) * 5) : Infinity;
-  const to = Math.min(
-    ripe,
-    place === 'counter' ? COUNTER_MARINADE_MAX_MIN : Math.max(own.from, Math.min(own.to, custom.to)),
-  );
-  const window = { from: Math.min(Math.max(own.from, custom.from), to), to };
-  const tenderMin = clock && pins.fruitId !== undefined ? (60 * EXPOSURE_WISHED) / clock.perHour : 0;
-  const wished = Math.ceil(Math.max(salt.minutesTo.centre.p90, tenderMin) / 15) * 15;
-  const measured = scaled.lines.map((line) => measureIngredient(line.ingredient, line.massG, around.measures));
-  const mixMl = measured.reduce((sum, { volumeMl }) => sum + volumeMl, 0);
-  const onMeatMl = scaled.whole.massG > 0 ? (mixMl * scaled.onMeat.massG) / scaled.whole.massG : 0;
-  const heldBack = heldBackState({ massG: scaled.heldBackG, splitAfterMixing: Boolean(pins.splitAfterMixing) });
-  return {
-    ...scaled,
-    minutes: pins.marinadeMin ?? Math.min(window.to, Math.max(window.from, wished)),
-    place,
-    tempC: diffusion.tempC,
-    window,
-    measured,
-    mixMl,
-    coat: coatCheck({
-      mixMl: onMeatMl,
-      areaM2: slice.coatAreaM2,
-      meatG: piece.trimmedG,
-      clinging: scaled.lines.some(({ ingredient }) => ingredient.kind === 'fruit' || ingredient.kind === 'starch'),
-    }),
-    uptake: uptakeAt(salt),
-    diffusion,
-    ...(clock ? { fruit: fruitAfter(clock, 0) } : {}),
-    heldBack,
-    sodiumMgPerPortion: sodiumPerPortion({
-      people,
-      saltG: {
-        from: (salt.equilibriumSaltPercent / 100) * piece.trimmedG,
-        to: scaled.whole.saltG + piece.trimmedG * OWN_SALT_OF_MEAT,
-      },
-      sodaSodiumMg: sodaSodium(tenderize),
-    }),
+  {
+    piece,
+    slice,
+    tenderize,
+    marinate,
+  }: Pick<BatchPlan, 'piece' | 'slice' | 'marinate'> & { tenderize: Pick<TenderizePlan, 'force'> },
+): CookPlan {
+  const { pins, way } = inputs;
+  const handling = {
+    treatment: pins.pierced || tenderize.force?.pierces || slice.scored ? ('pierced' as const) : ('whole' as const),
+    doneness: pins.doneness,
   };
-}
-
-function sodaSodium({ choice, schools }: Pick<TenderizePlan, 'choice' | 'schools'>): { from: number; to: number } {
-  return choice === 'skip' ? { from: 0, to: 0 } : sodiumLeftMg(schools[choice]);
+  const { animal } = around.cut;
+  const sugary = marinate.onMeat.sugarG / piece.meatG > SUGARY_SHARE_OF_MEAT;
+  const heat = heatFor({
+    way,
+    massG: piece.meatG,
+    thicknessMm: Math.min(slice.pieceMm.thicknessMm, slice.pieceMm.widthMm, slice.pieceMm.lengthMm),
+    centreC: minimumTemperature(animal, { ...handling, backInThePan: false }).tempC,
+    sugary,
+    ...(shapeRow(slice.shape).carved ? { pieces: slice.pieceCount } : {}),
+    room: around.room,
+    finish: pins.finish,
+  });
+  const clinging = marinate.lines.reduce(
+    (sum, { ingredient: { kind }, massG }) => sum + (['spice', 'fresh', 'fruit', 'starch'].includes(kind) ? massG : 0),
+    0,
+  );
+  const coated = (100 * marinate.onMeat.starchG) / piece.meatG >= COATED_PERCENT;
+  const stays = coated || sugary || clinging / piece.meatG > COAT_STAYS_SHARE;
+  return {
+    ...heat,
+    temperature: minimumTemperature(animal, {
+      ...handling,
+      backInThePan: heat.finish === 'back-soon' || heat.finish === 'dishes',
+    }),
+    surface: wayRecipe(way).heat.sear && !stays ? 'wipe' : 'drip',
+  };
 }

@@ -1,4 +1,3 @@
-import type { Shape } from '../cooking';
 import {
   firmingIn,
   strengthened,
@@ -9,15 +8,17 @@ import {
   type ThawInput,
 } from '../firming';
 import type { Cut } from '../pieces';
+import { shapeRow, type Shape } from '../ways';
 import type { Pins, Wrap } from './inputs';
 import type { FirmPlan, Freezer, PiecePlan } from './plan';
+import { comesSliced } from './planSlice';
 
 export const USUAL_FREEZER: Freezer = { tempC: -18, lies: 'fan', known: UNKNOWN_FREEZER };
 export const FRIDGE_COLD_C = 4;
 /** Air between wrapping and meat: own estimates of cling film and of a slack bag. */
 export const WRAP_GAP_MM: Record<Wrap, number> = { none: 0, tight: 0.3, loose: 1 };
-/** What can be done well only to firm meat. */
-const CUT_FIRM: readonly Shape[] = ['strips', 'ribbons', 'shaved', 'unrolled', 'butterflied'];
+/** Slices of this and more are cut by hand from a fridge-cold piece no taller than that (common practice): no freezer is planned. */
+const BY_HAND = { fromMm: 6, tallestMm: 25 } as const;
 /** Planned where no time can be worked out. */
 const FALLBACK_MIN = 120;
 const FALLBACK_THAW_MIN = 12 * 60;
@@ -29,14 +30,14 @@ interface Given {
   cut: Cut;
   pins: Pins;
   shape: Shape;
+  thicknessMm: number;
   freezer?: Freezer;
+  /** No time is left for it. */
+  leftOut?: boolean;
 }
 
-/** Bought in slices or sawn across the bones: there is nothing left to slice. */
-export const comesSliced = ({ form }: Pick<Cut, 'form'>): boolean => form === 'sliced' || form === 'cross-cut-ribs';
-
 /** The freezer's part of the plan. Asked again with the same figures, the answer is remembered: it takes milliseconds, and a slider asks on every move. */
-export function planFirm({ piece, cut, pins, shape, freezer = USUAL_FREEZER }: Given): FirmPlan {
+export function planFirm({ piece, cut, pins, shape, thicknessMm, freezer = USUAL_FREEZER, leftOut }: Given): FirmPlan {
   const size = {
     lengthMm: piece.lengthMm,
     widthMm: piece.widthMm,
@@ -44,7 +45,11 @@ export function planFirm({ piece, cut, pins, shape, freezer = USUAL_FREEZER }: G
     shape: pins.solid ?? (cut.form === 'round' ? ('round' as const) : ('block' as const)),
   };
   const meat = { ...cut.composition, freezingPointC: cut.freezingPointC };
-  const needed = !comesSliced(cut) && (CUT_FIRM.includes(shape) || pins.firmMin !== undefined);
+  const sliced = comesSliced(cut, pins);
+  const byHand = thicknessMm >= BY_HAND.fromMm && piece.heightMm <= BY_HAND.tallestMm;
+  const usual = shapeRow(shape).cutFirm && !byHand && !leftOut;
+  // Nothing of it is left at 0 min: no job, no timer, no caution.
+  const needed = !sliced && (pins.firmMin === undefined ? usual : pins.firmMin > 0);
   if (pins.frozen) {
     const input: ThawInput = {
       ...size,
@@ -56,7 +61,7 @@ export function planFirm({ piece, cut, pins, shape, freezer = USUAL_FREEZER }: G
     const from = times.idealFromMin ?? times.sliceFromMin ?? times.softFromMin;
     const minutes = pins.firmMin ?? fives(from === null ? FALLBACK_THAW_MIN : from * PAST_THE_EDGE);
     return {
-      needed: !comesSliced(cut),
+      needed: !sliced,
       minutes,
       from: times.sliceFromMin ?? minutes,
       to: times.softFromMin ?? minutes,

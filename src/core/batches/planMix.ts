@@ -6,6 +6,8 @@ import {
   NEUTRAL_OIL,
   scaleMarinade,
   solveSalt,
+  solveSugar,
+  WHITE_SUGAR,
   type Ingredient,
   type Marinade,
   type MarinadeLine,
@@ -29,11 +31,15 @@ export function planMix(
   /** Grams in the whole mix so that this share of the meat's weight goes on the meat. */
   const inMix = (percent: number) => ((percent / 100) * meatG) / (1 - holdBackShare);
   const written = scaleMarinade(marinade, meatG, holdBackShare).lines;
-  const coated = withKind(
-    withKind(withFruit(written, pins, inMix), CORN_STARCH, pins.starchPercent, inMix),
-    NEUTRAL_OIL,
-    pins.oilPercent,
-    inMix,
+  const coated = sweetened(
+    withKind(
+      withKind(withFruit(written, pins, inMix), CORN_STARCH, pins.starchPercent, inMix),
+      NEUTRAL_OIL,
+      pins.oilPercent,
+      inMix,
+    ),
+    pins,
+    inMix(100),
   );
   const scale = (lines: readonly MarinadeLine[]) =>
     scaleMarinade(
@@ -50,6 +56,13 @@ export function planMix(
   return solved.ok
     ? { scaled: scale(solved.lines) }
     : { scaled: scale(coated), saltReach: { from: solved.from, to: solved.to } };
+}
+
+/** Its sugar moved to this share of the meat; where fruit and sauces bring more already, all the sugar is left out. */
+function sweetened(lines: readonly MarinadeLine[], { sugarPercent }: Pins, meatG: number): MarinadeLine[] {
+  if (sugarPercent === undefined) return [...lines];
+  const solved = solveSugar(lines, { meatG }, { targetPercent: sugarPercent, sugar: WHITE_SUGAR });
+  return solved.ok ? solved.lines : lines.filter(({ ingredient }) => ingredient.kind !== 'sugar');
 }
 
 const USUAL_FRUIT_PERCENT = 10;

@@ -1,5 +1,6 @@
 import { reduceGlaze, slurryFor } from '../cooking';
 import { coolingMinutes, type Marinade } from '../marinades';
+import { wayRecipe } from '../ways';
 import type { BatchInputs } from './inputs';
 import type { MarinatePlan, SidesPlan } from './plan';
 
@@ -11,13 +12,19 @@ export function planSides(
 ): SidesPlan {
   const place = pins.coolIn ?? 'bench';
   const heldMl = marinate.whole.massG > 0 ? (marinate.mixMl * marinate.heldBackG) / marinate.whole.massG : 0;
-  const purpose = heldMl > 0 ? holdBackFor : undefined;
+  // What was held back for nothing in particular is served beside.
+  const purpose = heldMl > 0 ? (holdBackFor ?? 'dip') : undefined;
+  const inPan = wayRecipe(way).heat.sauceInPan;
+  const massG = marinate.heldBackG;
   return {
     ...(heated ? { cooling: { place, minutes: coolingMinutes({ massG: marinate.whole.massG, place }) } } : {}),
     ...(purpose === 'glaze' ? { glaze: reduceGlaze(heldMl) } : {}),
-    ...(purpose === 'sauce' && way === 'stir-fry'
+    ...(purpose === 'sauce' && inPan
       ? { slurry: slurryFor({ heldBackMl: heldMl, people, starchOnMeatG: marinate.onMeat.starchG }) }
       : {}),
-    ...(purpose === 'dip' || (purpose === 'sauce' && way !== 'stir-fry') ? { dip: { massG: marinate.heldBackG } } : {}),
+    ...(purpose === 'dip' || (purpose === 'sauce' && !inPan) ? { dip: { massG } } : {}),
+    ...(purpose === 'brushing' ? { brush: { massG } } : {}),
+    // A glaze is simmered anyway.
+    ...(purpose !== undefined && purpose !== 'glaze' && marinate.heldBack === 'raw' ? { boil: { massG } } : {}),
   };
 }

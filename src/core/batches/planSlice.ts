@@ -1,64 +1,112 @@
-import { bandOf, shapesOf, WAY_PRACTICE, type Shape, type Way } from '../cooking';
 import type { Cut } from '../pieces';
-import { dialFor, RAW_MEAT_G_PER_MM3, shapeCuts, type DialFit, type ShapeCuts } from '../slicing';
-import { judgeTenderizing } from '../tenderizing';
+import {
+  dialFor,
+  knifeToGrainDeg,
+  RAW_MEAT_G_PER_MM3,
+  shapeCuts,
+  STEAK_TALLEST_MM,
+  type DialFit,
+  type ShapeCuts,
+} from '../slicing';
+import { bandOf, shapesOf, wayRecipe, type Shape, type Way } from '../ways';
 import type { BatchInputs, Pins } from './inputs';
-import { comesSliced } from './planFirm';
 import type { PiecePlan, SlicePlan } from './plan';
 
-/** The shape a way usually takes; a rib on its bone is unrolled, slices from the shop stay as they are. */
-export function usualShape(way: Way, cut: Pick<Cut, 'form'>): Shape {
-  if (cut.form === 'bone-block' && WAY_PRACTICE[way].shapes.unrolled) return 'unrolled';
-  if (comesSliced(cut)) return 'ribbons';
+/** Bought in slices, sawn across the bones, or sliced by the butcher: there is nothing left to slice. */
+export const comesSliced = ({ form }: Pick<Cut, 'form'>, pins: Pick<Pins, 'comesSliced'> = {}): boolean =>
+  form === 'sliced' || form === 'cross-cut-ribs' || Boolean(pins.comesSliced);
+
+/**
+ * The shape a way usually takes for this piece: a rib on its bone is unrolled, slices from the shop stay as they are, a piece too tall for a
+ * thin steak is cut into steaks.
+ */
+export function usualShape(
+  way: Way,
+  cut: Pick<Cut, 'form'>,
+  { heightMm, pins = {} }: { heightMm?: number; pins?: Pick<Pins, 'comesSliced'> } = {},
+): Shape {
+  const { shapes } = wayRecipe(way);
+  if (comesSliced(cut, pins)) return 'ribbons';
+  if (cut.form === 'bone-block' && shapes.unrolled) return 'unrolled';
+  if (shapes.steaks && heightMm !== undefined && heightMm > STEAK_TALLEST_MM) return 'steaks';
   return shapesOf(way)[0]!;
 }
 
-export const shapeOf = ({ way, pins }: { way: Way; pins: Pins }, cut: Pick<Cut, 'form'>): Shape =>
-  pins.shape ?? usualShape(way, cut);
+export const shapeOf = (
+  { way, pins, heightMm }: Pick<BatchInputs, 'way' | 'pins' | 'heightMm'>,
+  cut: Pick<Cut, 'form'>,
+): Shape => (comesSliced(cut, pins) ? 'ribbons' : (pins.shape ?? usualShape(way, cut, { heightMm, pins })));
+
+/** The usual thickness of what this piece will be cut into. */
+export const usualThicknessMm = (way: Way, cut: Pick<Cut, 'form' | 'usualHeightMm'>, heightMm: number): number =>
+  comesSliced(cut) ? cut.usualHeightMm : bandOf(way, usualShape(way, cut, { heightMm })).usual;
 
 /** Cuts of one piece, counted over all of them. A sheet is never thicker than its piece. */
 export function planSlice(
-  { way, thicknessMm: wishedMm, pins }: BatchInputs,
+  inputs: BatchInputs,
   { piece, cut, slicer }: { piece: PiecePlan; cut: Cut; slicer?: DialFit },
 ): SlicePlan {
-  const practice = WAY_PRACTICE[way];
-  const shape = shapeOf({ way, pins }, cut);
+  const { way, pins } = inputs;
+  const shape = shapeOf(inputs, cut);
   const { lengthMm, widthMm, heightMm, pieces } = piece;
-  const thicknessMm = comesSliced(cut)
-    ? heightMm
-    : shape === 'unrolled'
-      ? Math.min(wishedMm, widthMm, heightMm)
-      : wishedMm;
+  const sliced = comesSliced(cut, pins);
+  const thicknessMm = thicknessOf(inputs, { piece, cut, shape });
   const grainDeg = pins.grainDeg ?? cut.grainDeg;
   const angles = {
     grainDeg,
     grainPitchDeg: pins.grainPitchDeg ?? 0,
     yawDeg: pins.yawDeg ?? grainDeg,
-    bevelDeg: pins.bevelDeg ?? practice.bevelDeg,
+    bevelDeg: pins.bevelDeg ?? wayRecipe(way).bevelDeg,
   };
-  const one = comesSliced(cut)
-    ? boughtSlice(piece)
+  const one = sliced
+    ? boughtSlice(piece, { thicknessMm, cut })
     : shapeCuts({
         shape,
         lengthMm,
         widthMm,
         heightMm,
         thicknessMm,
-        massG: piece.trimmedG / pieces,
+        massG: piece.meatG / pieces,
         round: cut.form === 'round',
-        stripWidthMm: pins.stripWidthMm ?? practice.stripWidthMm,
+        onBone: cut.form === 'bone-block',
+        scored: pins.scored,
+        stripWidthMm: wayRecipe(way).stripWidthMm,
+        againWidthMm: pins.stripWidthMm,
+        againLengthMm: pins.stripLengthMm,
+        ...(shape === 'sliced-after' ? { carveMm: thicknessMm } : {}),
         ...angles,
       });
-  const cuts = {
+  return {
+    ...overAll(one, pieces),
+    ...angles,
+    thicknessMm,
+    knifeToGrainDeg: sliced ? 90 : knifeToGrainDeg(angles),
+    band: bandOf(way, shape),
+    shapes: shapesOf(way),
+    soakThicknessMm: Math.min(one.pieceMm.thicknessMm, one.pieceMm.widthMm),
+    comesSliced: sliced,
+    ...(slicer && !sliced ? { dial: dialFor(slicer, thicknessMm) } : {}),
+  };
+}
+
+function thicknessOf(
+  { thicknessMm, pins }: BatchInputs,
+  { piece: { widthMm, heightMm }, cut, shape }: { piece: PiecePlan; cut: Cut; shape: Shape },
+): number {
+  if (pins.comesSliced) return thicknessMm;
+  if (comesSliced(cut)) return heightMm;
+  return shape === 'unrolled' ? Math.min(thicknessMm, widthMm, heightMm) : thicknessMm;
+}
+
+/** Counts and surfaces of all pieces together. */
+function overAll<T extends ShapeCuts>(one: T, pieces: number): T {
+  return {
     ...one,
     sliceCount: one.sliceCount * pieces,
+    wholeSliceCount: one.wholeSliceCount * pieces,
     pieceCount: one.pieceCount * pieces,
     knifeCuts: one.knifeCuts * pieces,
     coatAreaM2: one.coatAreaM2 * pieces,
-  };
-  return {
-    ...cuts,
-    ...angles,
     ...(one.strips
       ? {
           strips: {
@@ -68,30 +116,32 @@ export function planSlice(
           },
         }
       : {}),
-    thicknessMm,
-    knifeToGrainDeg: (Math.asin(Math.min(1, thicknessMm / one.fibreLengthMm)) * 180) / Math.PI,
-    band: bandOf(way, shape),
-    shapes: shapesOf(way),
-    soakThicknessMm: Math.min(one.pieceMm.thicknessMm, one.pieceMm.widthMm),
-    judgement: judgeTenderizing(cut, { way, fibreLengthMm: one.fibreLengthMm, thicknessMm }),
-    ...(slicer ? { dial: dialFor(slicer, thicknessMm) } : {}),
   };
 }
 
-/** One slice as the shop cut it: taken to be across the fibres, which can be seen but not changed. */
-function boughtSlice({ lengthMm, widthMm, heightMm, trimmedG, pieces }: PiecePlan): ShapeCuts {
+/** As the shop cut it: taken to be across the fibres, which can be seen but not changed. A cut sold in slices is one to a piece, a butcher's many. */
+function boughtSlice(
+  { lengthMm, widthMm, heightMm, meatG, pieces }: PiecePlan,
+  { thicknessMm, cut }: { thicknessMm: number; cut: Pick<Cut, 'form'> },
+): ShapeCuts {
+  const each = comesSliced(cut);
+  const [longMm, wideMm] = each ? [lengthMm, widthMm] : [Math.max(widthMm, heightMm), Math.min(widthMm, heightMm)];
+  const count = each ? 1 : Math.max(1, Math.round(lengthMm / thicknessMm));
   return {
     shape: 'ribbons',
-    fibreLengthMm: heightMm,
-    sliceWidthMm: widthMm,
-    sliceLengthMm: lengthMm,
-    stepMm: heightMm,
-    sliceCount: 1,
-    pieceCount: 1,
+    scored: false,
+    fibreLengthMm: thicknessMm,
+    sliceWidthMm: wideMm,
+    sliceLengthMm: longMm,
+    stepMm: thicknessMm,
+    sliceCount: count,
+    wholeSliceCount: count,
+    pieceCount: count,
     knifeCuts: 0,
     wedgeMm: 0,
-    coatAreaM2: ((2 * trimmedG) / pieces / RAW_MEAT_G_PER_MM3 / heightMm) * 1e-6,
-    pieceMm: { lengthMm, widthMm, thicknessMm: heightMm },
+    coatAreaM2: ((2 * meatG) / pieces / RAW_MEAT_G_PER_MM3 / thicknessMm) * 1e-6,
+    pieceMm: { lengthMm: longMm, widthMm: wideMm, thicknessMm },
     steps: [],
+    carving: [],
   };
 }

@@ -79,11 +79,14 @@ describe('one plan with what the mix does', () => {
     expect(made.tenderize.bite.likely).toBeLessThan(bare.tenderize.bite.likely);
   });
   test('in a hurry the soak gives way, where that saves the plan, and says so', () => {
-    const soon = plan({ notBeforeMs: TABLE_MS - 165 * 60_000, thicknessMm: 4 });
-    expect(soon.tenderize).toMatchObject({ choice: 'leave-in', reason: 'in-a-hurry' });
+    const soon = plan({ notBeforeMs: TABLE_MS - 130 * 60_000, thicknessMm: 4 });
+    expect(soon.tenderize).toMatchObject({ choice: 'leave-in', judgement: { sodaReason: 'in-a-hurry' } });
+    expect(soon.leftOut).toContain('soak');
     expect(soon.schedule).toMatchObject({ ok: true, lateByMin: 0 });
-    // Nothing saves a plan for a table in ten minutes: the ordinary proposal stands.
-    expect(plan({ notBeforeMs: TABLE_MS - 10 * 60_000 }).tenderize.reason).toBe('tough-or-thick');
+    // Nothing saves a plan for a table in ten minutes: it is as little late as it can be, and what was left out is told.
+    const hopeless = plan({ notBeforeMs: TABLE_MS - 10 * 60_000 });
+    expect(hopeless.leftOut).toEqual(['soak', 'freezer', 'marinade']);
+    if (hopeless.schedule.ok) expect(hopeless.schedule.lateByMin).toBeLessThan(75);
   });
   test('what the mix lacks is offered: done, it is in the plan and not offered again', () => {
     const bare: Marinade = { ...soyFennel, lines: [line('soy-sauce', 60), line('garlic', 15)] };
@@ -92,7 +95,7 @@ describe('one plan with what the mix does', () => {
     const inputs = answers({ cutId: 'beef-flank' });
     expect(offers(inputs).map(({ means }) => means)).toEqual(['coat', 'fruit']);
     for (const { means, bite } of offers(inputs)) {
-      const pins = pinsOfAddition(means, planBatch(inputs, where).tenderize.advised);
+      const pins = pinsOfAddition(means, planBatch(inputs, where).tenderize.judgement.soda);
       const made = planBatch({ ...inputs, pins }, where);
       expect(made.tenderize.means).toContain(means);
       expect(made.tenderize.means).not.toContain(means === 'fruit' ? 'soda-rinsed' : 'fruit');
@@ -115,7 +118,7 @@ describe('one plan with what the mix does', () => {
     const made = planBatch(inputs, where);
     expect(made.tenderize.additions.map(({ means }) => means)).toEqual(['salt']);
     expect(
-      planBatch({ ...inputs, pins: pinsOfAddition('salt', made.tenderize.advised) }, where).marinate.uptake
+      planBatch({ ...inputs, pins: pinsOfAddition('salt', made.tenderize.judgement.soda) }, where).marinate.uptake
         .equilibriumSaltPercent,
     ).toBeCloseTo(1, 4);
   });

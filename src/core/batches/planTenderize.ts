@@ -4,8 +4,8 @@ import {
   applyForce,
   biteOfPlan,
   conflictsOf,
+  judgeTenderizing,
   meansOf,
-  proposeTenderizing,
   soda,
   SODA_SCHOOLS,
   worthAdding,
@@ -16,6 +16,7 @@ import {
   type SodaSchool,
 } from '../tenderizing';
 import { roughSpoons } from '../units';
+import { shapeRow, wayRecipe } from '../ways';
 import type { BatchInputs, Pins } from './inputs';
 import type { MarinatePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
 import { enzymeC } from './planFruit';
@@ -30,45 +31,55 @@ const ADDITION_PINS = { coat: 'starchPercent', salt: 'saltPercent', fruit: 'frui
 >;
 
 interface Given {
-  trimmedG: number;
+  meatG: number;
   scaled: ScaledMarinade;
   slice: SlicePlan;
+  /** How far fruit goes in the time that is planned for it. */
+  fruitExposure: number;
   /** No time is left to soak, rinse and drain. */
   hurried: boolean;
 }
 
 /** What is done by hand, chosen or proposed; what the mix adds to it is told by {@link withMix}, once its hours are known. */
 export function planTenderize(
-  { pins }: BatchInputs,
+  { pins, way }: BatchInputs,
   { cut, sodaIngredient, measures }: Surroundings,
-  { trimmedG, scaled, slice, hurried }: Given,
+  { meatG, scaled, slice, fruitExposure, hurried }: Given,
 ): Omit<TenderizePlan, WithMix> {
   const { shape } = slice;
-  const proposal = proposeTenderizing({
+  const mix = mixCharacter(scaled, { meatG, fruitExposure, saltPercent: 0 });
+  const judgement = judgeTenderizing({
     cut,
+    way,
     shape,
-    thicknessMm: slice.pieceMm.thicknessMm,
-    mix: mixCharacter(scaled, { meatG: trimmedG, fruitExposure: 0, saltPercent: 0 }),
+    thicknessMm: slice.thicknessMm,
+    smallerMm: slice.soakThicknessMm,
+    fibreLengthMm: slice.fibreLengthMm,
+    mix,
     hurried,
   });
-  const choice = pins.soda ?? proposal.soda;
-  const chosenForce: ForceChoice = pins.force ?? proposal.force;
-  const when = pins.forceWhen ?? (pins.force === undefined ? proposal.when : shape === 'cubes' ? 'before' : 'after');
+  // Soda in the mix is soda: nothing is added to it, and it cannot be skipped here.
+  const choice = mix.sodaPercent > 0 ? 'leave-in' : shapeRow(shape).whole ? 'skip' : (pins.soda ?? judgement.soda);
+  const chosenForce: ForceChoice = pins.force ?? judgement.force;
+  const when = pins.forceWhen ?? (pins.force === undefined ? judgement.when : shape === 'cubes' ? 'before' : 'after');
   const force =
     chosenForce === 'none'
       ? undefined
-      : applyForce({ force: chosenForce, when, pieceMm: slice.pieceMm, massG: trimmedG, toMm: pins.beatToMm });
-  const thicknessMm = force?.pieceMm.thicknessMm ?? slice.pieceMm.thicknessMm;
+      : applyForce({ force: chosenForce, when, pieceMm: slice.pieceMm, massG: meatG, toMm: pins.beatToMm });
+  const beatenMm = force?.pieceMm ?? slice.pieceMm;
+  const thicknessMm = Math.min(beatenMm.thicknessMm, beatenMm.widthMm);
   const school = (name: SodaSchool) => {
     const own =
-      choice === name
-        ? {
-            percent: pins.sodaPercent,
-            minutes: pins.sodaMin,
-            rinses: name === 'rinse-off' ? pins.sodaRinses : undefined,
-          }
-        : {};
-    const advice = soda({ massG: trimmedG, thicknessMm, school: name, ...own });
+      name === 'leave-in' && mix.sodaPercent > 0
+        ? { percent: mix.sodaPercent }
+        : choice === name
+          ? {
+              percent: pins.sodaPercent,
+              minutes: name === 'rinse-off' ? pins.sodaMin : undefined,
+              rinses: name === 'rinse-off' ? pins.sodaRinses : undefined,
+            }
+          : {};
+    const advice = soda({ massG: meatG, thicknessMm, school: name, ...own });
     return {
       ...advice,
       spoken: measureIngredient(sodaIngredient, advice.sodaG, measures),
@@ -76,13 +87,11 @@ export function planTenderize(
     };
   };
   return {
+    judgement,
     choice,
-    advised: proposal.soda,
-    reason: proposal.sodaReason,
+    inMixPercent: mix.sodaPercent,
     schools: Object.fromEntries(SODA_SCHOOLS.map((name) => [name, school(name)])) as TenderizePlan['schools'],
     ...(force ? { force } : {}),
-    advisedForce: proposal.force,
-    forceReason: proposal.forceReason,
   };
 }
 
@@ -98,6 +107,16 @@ export function beaten(slice: SlicePlan, force: TenderizePlan['force']): SlicePl
   };
 }
 
+/** Soda that stays in works as long as the marinade takes; it is judged by that. */
+export function stayingIn(
+  plan: Omit<TenderizePlan, WithMix>,
+  { meatG, thicknessMm, minutes }: { meatG: number; thicknessMm: number; minutes: number },
+): Omit<TenderizePlan, WithMix> {
+  const known = plan.schools['leave-in'];
+  const advice = soda({ massG: meatG, thicknessMm, school: 'leave-in', percent: known.percent, minutes });
+  return { ...plan, schools: { ...plan.schools, 'leave-in': { ...advice, spoken: known.spoken } } };
+}
+
 /** The plan with everything that works on the meat, what fights, and the bite that is to be expected. */
 export function withMix(
   plan: Omit<TenderizePlan, WithMix>,
@@ -110,29 +129,31 @@ export function withMix(
     fruitExposure: marinate.fruit?.exposure ?? 0,
     saltPercent: marinate.uptake.equilibriumSaltPercent,
   });
-  const pierced = Boolean(pins.pierced || plan.force?.pierces);
-  const eaten = { cut, fibreLengthMm: slice.fibreLengthMm, mix, pink: pins.doneness === 'pink' };
+  const pierced = Boolean(pins.pierced || plan.force?.pierces || slice.scored);
+  const work = { shape: slice.shape, scored: slice.scored };
+  const eaten = { cut, fibreLengthMm: slice.fibreLengthMm, mix, work, pink: pins.doneness === 'pink' };
   return {
     ...plan,
-    means: meansOf(choice, mix),
+    means: meansOf(choice, mix, work),
     bite: biteOfPlan(eaten, choice),
     additions: worthAdding({
       ...eaten,
       choice,
       pierced,
       shape: slice.shape,
-      inPan: way === 'stir-fry',
+      inPan: wayRecipe(way).heat.back,
       thicknessMm: slice.soakThicknessMm,
       tempC: enzymeC(marinate.tempC),
       marinadeMin: marinate.minutes,
       longestMin: marinate.window.to,
-    }).filter(({ means }) => pins[ADDITION_PINS[means]] === undefined),
+    }).filter(
+      ({ means }) => pins[ADDITION_PINS[means]] === undefined && (plan.judgement.answer !== 'no' || means !== 'fruit'),
+    ),
     conflicts: conflictsOf({
       soda: plan.choice,
       pierced,
       acid: mix.acid,
       sour: marinate.sour,
-      strongFruit: mix.strongFruit,
       fruitExposure: mix.fruitExposure,
       marinadeMin: marinate.minutes,
     }),
@@ -153,8 +174,13 @@ export function pinsOfAddition(means: Addition, advised: SodaChoice): Partial<Pi
 
 /** What a mix does for tenderness by itself. */
 export function mixCharacter(
-  { acid, strongFruit, onMeat }: ScaledMarinade,
+  { acid, onMeat, sodaOnMeatG }: ScaledMarinade,
   { meatG, ...known }: Pick<MixCharacter, 'fruitExposure' | 'saltPercent'> & { meatG: number },
 ): MixCharacter {
-  return { acid, strongFruit, starchPercent: (100 * onMeat.starchG) / meatG, ...known };
+  return {
+    acid,
+    starchPercent: (100 * onMeat.starchG) / meatG,
+    sodaPercent: (100 * sodaOnMeatG) / meatG,
+    ...known,
+  };
 }

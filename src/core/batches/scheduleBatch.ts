@@ -12,27 +12,31 @@ import {
 } from '../scheduling';
 import { dailyInstants, quietIntervals, type Interval } from '../times';
 import { SODA_WORK, type Force } from '../tenderizing';
+import { shapeRow } from '../ways';
 import type { BatchInputs } from './inputs';
-import { comesSliced } from './planFirm';
 import type { CookPlan, FirmPlan, MarinatePlan, PiecePlan, SidesPlan, SlicePlan, TenderizePlan } from './plan';
 
 /** Handwork: a start and so much per kilogram, min. Own estimates, to be learned from use (docs/sources.md, "Handwork"). */
 const WORK = {
-  trim: { start: 4, perKg: 6 },
-  slice: { start: 6, perKg: 20 },
+  trim: { start: 3, perKg: 4 },
+  slice: { start: 4, perKg: 16 },
   'rinse-bones': { start: 5, perKg: 4 },
   pound: { start: 5, perKg: 12 },
   carve: { start: 2, perKg: 6 },
   ...SODA_WORK,
-  coat: { start: 4, perKg: 4 },
+  coat: { start: 3, perKg: 3 },
   thread: { start: 4, perKg: 18 },
-  dry: { start: 3, perKg: 2 },
+  wipe: { start: 3, perKg: 2 },
+  drip: { start: 1, perKg: 1 },
 } as const;
 
-const MIX_MIN = 8;
+const MIX_MIN = 6;
+/** In a hurry the marinade may be as short as this: then it is massaged in. */
+const HURRIED_MARINADE_MIN = 5;
 const SIMMER_MIN = 10;
 const DIP_MIN = 5;
 const SLURRY_MIN = 2;
+const BOIL_MIN = 5;
 const TURN_MIN = 2;
 const TURN_FROM_MIN = 120;
 /** From here on a marinade is turned morning and evening, not once half-way; no nearer to its ends than this. */
@@ -46,7 +50,7 @@ const FORCE_JOBS: Record<Force, JobKey> = { mallet: 'beat', 'rolling-pin': 'beat
 export const SOAK_MIN = 30;
 /** Room left under the warm limit when the plan chooses the lots itself. */
 const SPARE_WARM_MIN = 10;
-const LONGEST_PLAN_MS = 6 * 86_400_000;
+const LONGEST_PLAN_MS = 8 * 86_400_000;
 
 export interface Stages {
   inputs: BatchInputs;
@@ -60,6 +64,7 @@ export interface Stages {
   marinate: MarinatePlan;
   sides: SidesPlan;
   cook: CookPlan;
+  hurriedMarinade: boolean;
 }
 
 /** The chain of jobs of a batch, in lots small enough for the warm limit, counted back from the table. */
@@ -92,17 +97,45 @@ export function scheduleBatch(stages: Stages): { schedule: Schedule; lots: numbe
   return { schedule: { ...schedule, jobs }, lots, marinadeMin: soaking.minutes };
 }
 
-function chainOf({ inputs, cut, piece, firm, slice, tenderize, marinate, cook }: Stages): (Task | FlexibleTask)[] {
-  const kg = piece.trimmedG / 1000;
+/** The chain in its order; where nothing is waited for before the coat, these hands also mix, and do it first. */
+function chainOf(stages: Stages): (Task | FlexibleTask)[] {
+  const chain = chainOfMeat(stages);
+  const coat = chain.findIndex(({ key }) => key === 'coat');
+  const waits = chain.slice(0, coat).some(({ hands, minutes }) => !hands && minutes >= MIX_MIN);
+  return waits || stages.sides.cooling ? chain : [mixTask(stages.sides), ...chain];
+}
+
+const mixTask = ({ cooling }: SidesPlan): Task => ({
+  key: 'mix',
+  stage: 'marinate',
+  minutes: MIX_MIN + (cooling ? SIMMER_MIN : 0),
+  hands: true,
+  place: 'none',
+});
+
+function chainOfMeat({
+  inputs,
+  cut,
+  piece,
+  firm,
+  slice,
+  tenderize,
+  marinate,
+  cook,
+  hurriedMarinade,
+}: Stages): (Task | FlexibleTask)[] {
+  const kg = piece.meatG / 1000;
   const work = (key: keyof typeof WORK) => Math.ceil(WORK[key].start + WORK[key].perKg * kg);
   const { minutes, window, place } = marinate;
   const counter = { hands: true, place: 'counter' } as const;
   const marinating = { key: 'marinate', stage: 'marinate', minutes, hands: false, place } as const;
   const rinsed = tenderize.schools['rinse-off'];
-  const trim: Task =
+  const trim: Task[] =
     cut.form === 'cross-cut-ribs'
-      ? { key: 'rinse-bones', stage: 'piece', minutes: work('rinse-bones'), ...counter }
-      : { key: 'trim', stage: 'piece', minutes: work('trim'), ...counter };
+      ? [{ key: 'rinse-bones', stage: 'piece', minutes: work('rinse-bones'), ...counter }]
+      : inputs.pins.readyToCut
+        ? []
+        : [{ key: 'trim', stage: 'piece', minutes: work('trim'), ...counter }];
   const freezer: Task[] =
     firm.state.is === 'frozen'
       ? [
@@ -113,16 +146,16 @@ function chainOf({ inputs, cut, piece, firm, slice, tenderize, marinate, cook }:
             hands: false,
             place: firm.state.input.place === 'fridge' ? 'fridge' : 'counter',
           },
-          trim,
+          ...trim,
         ]
       : [
-          trim,
+          ...trim,
           ...(firm.needed
             ? [{ key: 'firm', stage: 'firm', minutes: firm.minutes, hands: false, place: 'freezer' } as const]
             : []),
         ];
   const knife: Task[] =
-    comesSliced(cut) || slice.shape === 'sliced-after'
+    slice.comesSliced || slice.shape === 'sliced-after'
       ? []
       : [
           {
@@ -154,13 +187,19 @@ function chainOf({ inputs, cut, piece, firm, slice, tenderize, marinate, cook }:
       : []),
     { key: 'coat', stage: 'marinate', minutes: work('coat'), ...counter },
     inputs.pins.marinadeMin === undefined
-      ? { ...marinating, flex: { fromMin: window.from, toMin: window.to } }
+      ? {
+          ...marinating,
+          flex: {
+            fromMin: hurriedMarinade ? Math.min(window.from, HURRIED_MARINADE_MIN) : window.from,
+            toMin: window.to,
+          },
+        }
       : marinating,
     cook.sticks > 0
       ? { key: 'thread', stage: 'cook', minutes: work('thread'), ...counter }
-      : { key: 'dry', stage: 'cook', minutes: work('dry'), ...counter },
+      : { key: 'dry', stage: 'cook', minutes: work(cook.surface), ...counter },
     { key: 'cook', stage: 'cook', minutes: cook.totalMin + cook.temperature.restMin, hands: true, place: 'heat' },
-    ...(slice.shape === 'sliced-after'
+    ...(shapeRow(slice.shape).carved
       ? [{ key: 'carve', stage: 'cook', minutes: work('carve'), hands: true, place: 'heat' } as const]
       : []),
   ];
@@ -169,17 +208,13 @@ function chainOf({ inputs, cut, piece, firm, slice, tenderize, marinate, cook }:
 function sideOf({ inputs, sides }: Stages, chain: readonly Task[]): SideTask[] {
   const wait = !chain.some(({ key }) => key === 'drain') && chain.some(({ key }) => key === 'slice') ? 'slice' : 'coat';
   const aside = { place: 'none', stage: 'marinate' } as const;
-  const { cooling, glaze, dip, slurry } = sides;
+  const { cooling, glaze, dip, slurry, boil } = sides;
   const cool: SideTask[] = cooling
     ? [{ key: 'cool', ...aside, minutes: cooling.minutes.to, hands: false, before: wait }]
     : [];
-  const mix: SideTask = {
-    key: 'mix',
-    ...aside,
-    minutes: MIX_MIN + (cooling ? SIMMER_MIN : 0),
-    hands: true,
-    before: cooling ? 'cool' : wait,
-  };
+  const mix: SideTask[] = chain.some(({ key }) => key === 'mix')
+    ? []
+    : [{ ...mixTask(sides), before: cooling ? 'cool' : wait }];
   const beforeHeat = {
     hands: true,
     place: 'none',
@@ -190,6 +225,7 @@ function sideOf({ inputs, sides }: Stages, chain: readonly Task[]): SideTask[] {
     ...(glaze ? [{ key: 'glaze', minutes: glaze.minutes.to, ...beforeHeat } as const] : []),
     ...(dip ? [{ key: 'dip', minutes: DIP_MIN, ...beforeHeat } as const] : []),
     ...(slurry ? [{ key: 'slurry', minutes: SLURRY_MIN, ...beforeHeat } as const] : []),
+    ...(boil ? [{ key: 'boil', minutes: BOIL_MIN, ...beforeHeat } as const] : []),
   ];
   const soak: SideTask = {
     key: 'soak',
@@ -199,7 +235,7 @@ function sideOf({ inputs, sides }: Stages, chain: readonly Task[]): SideTask[] {
     place: 'none',
     before: 'thread',
   };
-  return [...cool, mix, ...finish, soak];
+  return [...cool, ...mix, ...finish, soak];
 }
 
 function fewestLots(chain: readonly Task[], limitMin: number): number {

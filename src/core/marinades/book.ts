@@ -1,4 +1,4 @@
-import type { Use } from '../cooking';
+import type { Use } from '../ways';
 import type { Marinade } from './scaleMarinade';
 
 /** What is said of a marinade beside its lines. */

@@ -6,6 +6,7 @@ export {
   HOLD_BACK_PURPOSES,
   notEatenRaw,
   scaleMarinade,
+  SODA_ID,
   type HoldBackPurpose,
   type Marinade,
   type MarinadeLine,
@@ -36,6 +37,6 @@ export { saltLanding, solveSalt, solveSugar, USUAL_WATER_FRACTION, type Meat, ty
 export { hasStandIn, substitute, type Change, type Substituted, type Wish } from './substitute';
 export { BAG_SIZES_ML, COAT_PRACTICE, coatCheck, meatForBag, type CoatCheck } from './coat';
 export { COOL_ENOUGH_C, COOLING_PLACES, coolingMinutes, OFF_THE_STOVE_C, type CoolingPlace } from './cooling';
-export { CORN_STARCH, FINE_SALT, FRUIT_INGREDIENTS, NEUTRAL_OIL } from './pantry';
+export { CORN_STARCH, FINE_SALT, FRUIT_INGREDIENTS, NEUTRAL_OIL, WHITE_SUGAR } from './pantry';
 export { fractionsOf, SALT_PER_SODIUM, type Label, type LabelFractions } from './label';
 export { searchIngredients } from './searchIngredients';

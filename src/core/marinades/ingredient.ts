@@ -46,6 +46,8 @@ export interface Ingredient {
   allergens: readonly Allergen[];
   /** Fresh fruit or root strong enough to turn thin meat to mush. */
   strongEnzyme?: boolean;
+  /** Of the cook's own: as strong as pear, kiwi or pineapple; left out with strongEnzyme, the strongest. */
+  enzymeClass?: 'mild' | 'strong' | 'strongest';
   alcohol?: boolean;
   glutamate?: boolean;
   /** What it is counted in at home. */

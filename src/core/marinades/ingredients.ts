@@ -1,6 +1,6 @@
 import type { Ingredient } from './ingredient';
 import { make } from './ingredientRow';
-import { CORN_STARCH, FINE_SALT, FRUIT_INGREDIENTS, NEUTRAL_OIL } from './pantry';
+import { CORN_STARCH, FINE_SALT, FRUIT_INGREDIENTS, NEUTRAL_OIL, WHITE_SUGAR } from './pantry';
 
 /** Carriers of salt after USDA-type sodium x 2.54, densities and water typical and from memory: docs/sources.md, "Ingredients". */
 export const INGREDIENTS: readonly Ingredient[] = [
@@ -92,7 +92,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
   make('soda', 'Baking soda (bicarbonate)', 'salt', 0.933, 0, {
     names: ['baking soda', 'bicarb', 'bicarbonate of soda', 'bi-carb soda', 'sodium bicarbonate'],
   }),
-  make('sugar', 'Sugar, white', 'sugar', 0.85, 0, { names: ['caster sugar', 'granulated sugar'], sugar: 1 }),
+  WHITE_SUGAR,
   make('brown-sugar', 'Sugar, brown', 'sugar', 0.9, 0.015, { names: ['demerara', 'muscovado'], sugar: 0.97 }),
   make('honey', 'Honey', 'sugar', 1.42, 0.17, { sugar: 0.82 }),
   make('molasses', 'Molasses', 'sugar', 1.4, 0.22, {

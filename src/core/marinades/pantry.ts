@@ -17,6 +17,11 @@ export const NEUTRAL_OIL: Ingredient = make('neutral-oil', 'Oil, neutral', 'oil'
   names: ['sunflower oil', 'rapeseed oil', 'canola oil', 'vegetable oil'],
 });
 
+export const WHITE_SUGAR: Ingredient = make('sugar', 'Sugar, white', 'sugar', 0.85, 0, {
+  names: ['caster sugar', 'granulated sugar'],
+  sugar: 1,
+});
+
 /** Fruits and roots by the ids that the enzyme clock knows them by. */
 export const FRUIT_INGREDIENTS: readonly Ingredient[] = [
   make('ginger', 'Ginger, grated', 'fresh', 0.97, 0.79, {

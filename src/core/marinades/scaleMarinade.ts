@@ -1,4 +1,4 @@
-import type { Use } from '../cooking';
+import type { Use } from '../ways';
 import type { Allergen, Ingredient } from './ingredient';
 
 export const HOLD_BACK_PURPOSES = ['brushing', 'glaze', 'sauce', 'dip'] as const;
@@ -51,7 +51,8 @@ export interface ScaledMarinade {
   acid: boolean;
   /** Citrus or vinegar enough to turn thin meat chalky when it stays long. */
   sour: boolean;
-  strongFruit: boolean;
+  /** Baking soda on the meat, g. */
+  sodaOnMeatG: number;
 }
 
 /** Egg and flour in the mix: not tasted or served before it was cooked, though no meat touched it (docs/sources.md, "Safety"). */
@@ -76,7 +77,10 @@ const ACID_ENOUGH = 0.03;
 /** Acid of lines that are sour in themselves, share of the meat: an own estimate between yogurt and lime marinades. */
 const SOUR_ENOUGH = 0.0015;
 const SOUR_LINE = 0.03;
-const FRUIT_ENOUGH = 0.02;
+/** Any line of it is soda that stays in. */
+export const SODA_ID = 'soda';
+/** Less than this is not there, g. */
+const NOTHING_G = 1e-6;
 
 /**
  * The marinade for this weight of trimmed meat: every line in proportion, the held-back part split off the whole mix.
@@ -92,6 +96,7 @@ export function scaleMarinade(
   const factor = meatG / marinade.forMassG;
   const lines = marinade.lines
     .map((line) => ({ ...line, massG: line.massG * factor }))
+    .filter(({ massG }) => massG > NOTHING_G)
     .sort((a, b) => turnOf(a, marinade) - turnOf(b, marinade));
   const whole = mixture(lines, 1);
   const shareOfMeat = (wanted: (ingredient: Ingredient) => boolean) =>
@@ -110,7 +115,7 @@ export function scaleMarinade(
       ) /
         meatG >=
       SOUR_ENOUGH,
-    strongFruit: shareOfMeat((ingredient) => Boolean(ingredient.strongEnzyme)) >= FRUIT_ENOUGH,
+    sodaOnMeatG: shareOfMeat(({ id }) => id === SODA_ID) * meatG * (1 - holdBackShare),
   };
 }
 

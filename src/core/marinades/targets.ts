@@ -22,6 +22,8 @@ const LEAST_SAUCE = 0.1;
 /** Plain salt at most, of the meat: above that nobody would eat it. */
 const MOST_SALT = 0.04;
 const SALTY_FROM = 0.03;
+/** A line of less than this leaves the mix, g. */
+const NOTHING_G = 1e-6;
 const SUGAR_BOUNDS = { from: 0, to: 0.2 };
 
 const isSalt = ({ ingredient }: MarinadeLine) => ingredient.kind === 'salt' && ingredient.saltFraction > 0.5;
@@ -66,9 +68,7 @@ export function solveSalt(
   const landing = (sauces: number, saltG: number) => saltLanding(moved(sauces, saltG), meat);
   const done = (sauces: number, saltG: number): Solved => ({
     ok: true,
-    lines: moved(sauces, saltG).filter(
-      ({ massG, ingredient }) => massG > 1e-9 || lines.some((line) => line.ingredient === ingredient),
-    ),
+    lines: moved(sauces, saltG).filter(({ massG }) => massG > NOTHING_G),
   });
   const mostSaltG = MOST_SALT * meat.meatG;
 
@@ -100,7 +100,11 @@ export function solveSugar(
   const wantedG = (targetPercent / 100) * meatG - fixedG;
   if (wantedG < -1e-9 || targetPercent > 100 * SUGAR_BOUNDS.to)
     return { ok: false, from: (100 * fixedG) / meatG, to: 100 * SUGAR_BOUNDS.to };
-  if (sweetG > 0) return { ok: true, lines: scaled(lines, isSugar, Math.max(0, wantedG) / sweetG) };
+  if (sweetG > 0)
+    return {
+      ok: true,
+      lines: scaled(lines, isSugar, Math.max(0, wantedG) / sweetG).filter(({ massG }) => massG > NOTHING_G),
+    };
   return {
     ok: true,
     lines: wantedG > 1e-9 ? [...lines, { ingredient: sugar, massG: wantedG / sugar.sugarFraction }] : [...lines],

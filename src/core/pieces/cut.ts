@@ -1,4 +1,4 @@
-import type { Use } from '../cooking';
+import type { Use } from '../ways';
 
 export const ANIMALS = [
   'beef',
@@ -71,6 +71,8 @@ export interface Cut {
   /** What usually comes off, as a share of the raw weight. */
   trimLoss: { from: number; to: number };
   trim: string;
+  /** Bone that stays on, as a share of the trimmed weight; absent where there is none. */
+  boneShare?: { from: number; to: number };
   suits: Partial<Record<Use, SuitsBecause>>;
   /** Made by the cook. */
   own?: boolean;

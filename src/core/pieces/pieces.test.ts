@@ -1,5 +1,4 @@
 import fc from 'fast-check';
-import { judgeTenderizing } from '../tenderizing';
 import {
   ANIMALS,
   CUTS,
@@ -170,25 +169,27 @@ test('what is trimmed off is paid for: 20 a kilogram with a fifth lost is 25', (
 test('chicken thighs come by the dozen, a top round alone', () =>
   expect([usualCount(findCut('chicken-thigh')!, 1100), usualCount(findCut('beef-top-round')!, 1400)]).toEqual([10, 1]));
 
-describe('should it be tenderized (common practice)', () => {
-  const judge = (
-    cutId: string,
-    fibreLengthMm: number,
-    way: 'stir-fry' | 'cube-skewers' = 'stir-fry',
-    thicknessMm = fibreLengthMm,
-  ) => judgeTenderizing(findCut(cutId)!, { way, fibreLengthMm, thicknessMm });
-  test('tender cuts do not need it', () => expect(judge('beef-tenderloin', 6).answer).toBe('no'));
-  test('working muscles do, and thinner slices change that', () => {
-    expect(judge('beef-flank', 5)).toMatchObject({
-      answer: 'yes',
-      changes: expect.arrayContaining([{ code: 'thinner', belowMm: 2.5 }]),
-    });
-    expect(judge('beef-flank', 2).answer).toBe('optional');
+describe('sizes follow the meat', () => {
+  test('a round tenderloin of 60 mm and 1.5 kg is about half a metre long, as wide as it is tall', () => {
+    const { lengthMm, widthMm } = sizePiece(findCut('beef-tenderloin')!, 1500, 60);
+    expect(widthMm).toBe(60);
+    // A cylinder: mass over density over a quarter of pi times the square of its width.
+    expect(lengthMm).toBeCloseTo(
+      1500 / meatDensityGPerMm3(findCut('beef-tenderloin')!.composition) / (900 * Math.PI),
+      6,
+    );
+    expect(lengthMm).toBeGreaterThan(480);
+    expect(lengthMm).toBeLessThan(520);
   });
-  test('some work: it helps from 5 mm up', () =>
-    expect([judge('lamb-leg', 4).answer, judge('lamb-leg', 6).answer]).toEqual(['no', 'optional']));
-  test('a blade along the fibres is told to turn', () =>
-    expect(judge('lamb-leg', 20, 'stir-fry', 4).changes).toContainEqual({ code: 'across' }));
-  test('cubes want force', () =>
-    expect(judge('beef-clod', 25, 'cube-skewers')).toMatchObject({ answer: 'yes', reason: 'cubes-by-force' }));
+  test('a rib on its bone is 20 to 35 % bone (common practice), other cuts none', () => {
+    expect(findCut('beef-short-rib')!.boneShare).toEqual({ from: 0.2, to: 0.35 });
+    expect(CUTS.filter(({ boneShare }) => boneShare).map(({ form }) => form)).toEqual(['bone-block', 'cross-cut-ribs']);
+  });
+  test('work grades keep the order of shear forces of 40 beef muscles (Belew 2003, from memory)', () => {
+    const grade = (id: string) => ['tender', 'some', 'hard'].indexOf(findCut(`beef-${id}`)!.work);
+    const shear = ['tenderloin', 'flat-iron', 'striploin', 'knuckle', 'eye-round', 'top-round', 'bottom-round'].map(
+      grade,
+    );
+    expect(shear).toEqual([...shear].sort((one, other) => one - other));
+  });
 });

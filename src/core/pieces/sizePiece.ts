@@ -17,11 +17,15 @@ export interface PieceSize {
   heightMm: number;
 }
 
+/** Of the rectangle around its section, what a round piece fills. */
+const ROUND_FILLS = Math.PI / 4;
+
 /**
- * Length and width of a block of this weight that lies `heightMm` tall, in the usual proportions of the cut.
+ * Length and width of the meat of this weight that lies `heightMm` tall, in the usual proportions of the cut; a round is as wide as it is tall.
  * A given length or width is kept and the other follows; both given, both are kept.
  *
  * @throws RangeError for a mass or height that is not positive
+ * @example sizePiece(tenderloin, 1500, 60).lengthMm // about half a metre
  */
 export function sizePiece(
   cut: Cut,
@@ -30,10 +34,11 @@ export function sizePiece(
   given: { lengthMm?: number; widthMm?: number } = {},
 ): PieceSize {
   if (!(massG > 0) || !(heightMm > 0)) throw new RangeError('massG and heightMm must be positive');
-  const areaMm2 = massG / meatDensityGPerMm3(cut.composition) / heightMm;
+  const round = cut.form === 'round';
+  const areaMm2 = massG / meatDensityGPerMm3(cut.composition) / heightMm / (round ? ROUND_FILLS : 1);
   if (given.lengthMm && given.widthMm) return { lengthMm: given.lengthMm, widthMm: given.widthMm, heightMm };
   if (given.lengthMm) return { lengthMm: given.lengthMm, widthMm: areaMm2 / given.lengthMm, heightMm };
-  const widthMm = given.widthMm ?? Math.sqrt(areaMm2 / cut.lengthToWidth);
+  const widthMm = given.widthMm ?? (round ? heightMm : Math.sqrt(areaMm2 / cut.lengthToWidth));
   return { lengthMm: areaMm2 / widthMm, widthMm, heightMm };
 }
 

@@ -27,7 +27,14 @@ export type Caution = { stage: CautionStage; guards: 'illness' | 'injury' | 'res
   | { code: 'held-back-raw' }
   | { code: 'used-marinade' }
   | { code: 'counter-marinade'; maxMin: number }
-  | { code: 'fridge'; maxC: number }
+  | { code: 'fridge'; maxC: number; isC?: number }
+  | { code: 'meat-warm'; tempC: number; maxC: number }
+  | { code: 'too-salty'; percent: number }
+  | { code: 'much-sodium'; mg: { from: number; to: number } }
+  | { code: 'too-sweet'; massG: number }
+  | { code: 'thick-for-heat'; thicknessMm: number }
+  | { code: 'rounds-through'; rounds: number; tempC: number }
+  | { code: 'part-cooked'; waitMin: number }
   | { code: 'allergens'; allergens: Allergen[]; alcohol: boolean; glutamate: boolean }
   | { code: 'centre-temperature'; animal: Animal; tempC: number; restMin: number }
   | { code: 'pierced'; tempC: number; otherTempC: number; otherRestMin: number }

@@ -1,5 +1,15 @@
-export { COUNTER_MARINADE_MAX_MIN, FRIDGE_MAX_C, WARM_LIMIT_MIN, warmLimitMin } from './warmLimit';
+export { COUNTER_MARINADE_MAX_MIN, WARM_LIMIT_MIN, warmLimitMin } from './warmLimit';
+export { DIRECT_HEAT, PART_COOKED_WAIT_MAX_MIN } from './partCooked';
 export {
+  FRIDGE_MAX_C,
+  FRIDGE_REFUSED_OVER_C,
+  MEAT_COLD_MAX_C,
+  POULTRY_MARINADE_MAX_MIN,
+  UNRINSED_SODA_MAX_PERCENT,
+} from './storage';
+export {
+  alwaysThrough,
+  MINIMUM,
   minimumTemperature,
   type CentreTemperature,
   type Doneness,

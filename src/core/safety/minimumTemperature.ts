@@ -23,9 +23,15 @@ export interface CentreTemperature {
   stricter: boolean;
 }
 
-const WHOLE = { tempC: 63, restMin: 3 };
-const THROUGH = { tempC: 71, restMin: 0 };
-const POULTRY = { tempC: 74, restMin: 0 };
+/** The figures, by what is cooked; every other place quotes them (USDA FSIS, from memory). */
+export const MINIMUM = {
+  whole: { tempC: 63, restMin: 3 },
+  through: { tempC: 71, restMin: 0 },
+  poultry: { tempC: 74, restMin: 0 },
+} as const;
+
+/** Animals that are never served below the stricter figure, whatever was done to the meat. */
+export const alwaysThrough = (animal: Animal): boolean => ALWAYS_THROUGH.includes(animal);
 
 /**
  * Minimum temperature at the centre and rest (USDA FSIS, from memory): whole cuts 63 °C and 3 min, minced, pierced, boar and bear 71 °C, poultry 74 °C.
@@ -37,8 +43,8 @@ export function minimumTemperature(
 ): CentreTemperature {
   const wantsPink = doneness === 'pink';
   const answered = (allowed: boolean) => (wantsPink ? (allowed ? 'offered' : 'refused') : 'not-asked');
-  if (isPoultry(animal)) return { ...POULTRY, pink: answered(false), stricter: false };
-  if (ALWAYS_THROUGH.includes(animal)) return { ...THROUGH, pink: answered(false), stricter: false };
-  if (treatment !== 'whole') return { ...THROUGH, pink: answered(false), stricter: treatment === 'pierced' };
-  return { ...WHOLE, pink: answered(backInThePan && PINK.includes(animal)), stricter: false };
+  if (isPoultry(animal)) return { ...MINIMUM.poultry, pink: answered(false), stricter: false };
+  if (alwaysThrough(animal)) return { ...MINIMUM.through, pink: answered(false), stricter: false };
+  if (treatment !== 'whole') return { ...MINIMUM.through, pink: answered(false), stricter: treatment === 'pierced' };
+  return { ...MINIMUM.whole, pink: answered(backInThePan && PINK.includes(animal)), stricter: false };
 }

@@ -1,7 +1,5 @@
 /** Usual guidance for home kitchens (USDA FSIS, from memory): at most 2 h in total out of the fridge, 1 h above a 32 °C room. */
 export const WARM_LIMIT_MIN = { usual: 120, hotRoom: 60, hotRoomAboveC: 32 } as const;
-/** Fridge at 4 °C or less (USDA FSIS, from memory). */
-export const FRIDGE_MAX_C = 4;
 /** Counter marinating: at most an hour inside the total (common practice). */
 export const COUNTER_MARINADE_MAX_MIN = 60;
 

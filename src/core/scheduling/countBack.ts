@@ -26,6 +26,11 @@ export interface CountBackInput {
 export type ScheduleProblem =
   | { code: 'too-long-warm'; warmMin: number; limitMin: number }
   | { code: 'task-length'; key: Task['key'] }
+  | { code: 'counter-too-long'; minutes: number; maxMin: number }
+  | { code: 'fridge-too-warm'; tempC: number; maxC: number }
+  | { code: 'poultry-too-long'; minutes: number; maxMin: number }
+  | { code: 'soda-unrinsed'; percent: number; maxPercent: number }
+  | { code: 'too-thick-for-heat'; thicknessMm: number; maxMm: number }
   | { code: 'fruit-too-long'; minutes: number; stopAfterMin: { from: number; to: number } };
 
 export type Schedule =
@@ -53,9 +58,7 @@ export function countBack(input: CountBackInput): Schedule {
   const placed = bestPlacement(input);
   if (!placed)
     return { ok: false, problem: { code: 'too-long-warm', warmMin: warmMinutes(chain, lots), limitMin: warmLimitMin } };
-  const jobs = side
-    .reduce<Job[]>((known, task) => [...known, ...placeSide(task, known)], placed)
-    .sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
+  const jobs = withSides(placed, side).sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
   const startMs = Math.min(tableAtMs, ...jobs.map((job) => job.startMs));
   return {
     ok: true,
@@ -76,14 +79,17 @@ function bestPlacement({
   quiet = [],
   warmLimitMin,
   lots = 1,
+  side = [],
 }: CountBackInput): Job[] | undefined {
   const flexible = chain.findIndex((task) => 'flex' in task);
   let best: { jobs: Job[]; cost: number } | undefined;
   const offer = (tasks: readonly Task[], off: number) => {
     if (warmMinutes(tasks, lots) > warmLimitMin) return;
     const jobs = place(tasks, tableAtMs);
-    const late = Math.max(0, notBeforeMs - jobs[0]!.startMs) / MIN_MS;
-    const night = jobs.slice(0, Math.max(0, flexible)).some((job) => job.hands && overlaps(job, quiet));
+    const all = withSides(jobs, side);
+    const late = Math.max(0, notBeforeMs - Math.min(...all.map(({ startMs }) => startMs))) / MIN_MS;
+    const waitsFromMs = flexible < 0 ? -Infinity : jobs[flexible]!.startMs;
+    const night = all.some((job) => job.hands && job.startMs < waitsFromMs && overlaps(job, quiet));
     const cost = late * 1e6 + (night ? 1e5 : 0) + off;
     if (!best || cost < best.cost) best = { jobs, cost };
   };
@@ -112,9 +118,20 @@ function place(chain: readonly Task[], tableAtMs: number): Job[] {
   return jobs;
 }
 
+const withSides = (placed: Job[], side: readonly SideTask[]): Job[] =>
+  side.reduce<Job[]>((known, task) => [...known, ...placeSide(task, known)], [...placed]);
+
+/** As late as it can be before its anchor; handwork only where these hands are free. */
 function placeSide({ before, ...task }: SideTask, placed: readonly Job[]): Job[] {
   const anchor = placed.find((job) => job.key === before);
-  return anchor ? [{ ...task, startMs: anchor.startMs - task.minutes * MIN_MS, endMs: anchor.startMs }] : [];
+  if (!anchor) return [];
+  const lastsMs = Math.round(task.minutes * MIN_MS);
+  let endMs = anchor.startMs;
+  if (task.hands) {
+    const busy = placed.filter((job) => job.hands && job.endMs > job.startMs).sort((a, b) => b.endMs - a.endMs);
+    for (const job of busy) if (job.startMs < endMs && job.endMs > endMs - lastsMs) endMs = job.startMs;
+  }
+  return [{ ...task, startMs: endMs - lastsMs, endMs }];
 }
 
 const overlaps = (job: Job, intervals: readonly Interval[]) =>

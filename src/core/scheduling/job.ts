@@ -23,6 +23,7 @@ export const JOB_KEYS = [
   'coat',
   'marinate',
   ...TURN_KEYS,
+  'boil',
   'glaze',
   'dip',
   'slurry',

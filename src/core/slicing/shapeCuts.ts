@@ -1,31 +1,48 @@
-import type { Shape } from '../cooking';
-import { cutStrips, type Strips } from './cutStrips';
-import { HINGE_MM, pound, SCORE_MM, unroll, type Pounded, type Unrolled } from './sheets';
-import { fibresThrough, RAW_MEAT_G_PER_MM3, sliceGeometry, type SliceGeometry, type SliceInput } from './sliceGeometry';
+import type { Shape } from '../ways';
+import { cutStrips, lengthsOf, LENGTH_MOST_MM, STACKED_SLABS, type Strips } from './cutStrips';
+import { HINGE_MM, pound, SCORE_MM, SCORE_SHEET_MM, unroll, type Pounded, type Unrolled } from './sheets';
+import {
+  fibresThrough,
+  RAW_MEAT_G_PER_MM3,
+  ROUND_FILLS,
+  sliceGeometry,
+  type SliceGeometry,
+  type SliceInput,
+} from './sliceGeometry';
 
 /** What to do with the knife, in order; words for each are elsewhere. */
 export type CutStep =
   | { code: 'find-fibres' }
   | { code: 'lay-flat' }
+  | { code: 'off-the-bone' }
+  | { code: 'beside-the-bone' }
+  | { code: 'lengths'; lengthMm: number; count: number }
   | { code: 'lean'; deg: number }
-  | { code: 'slice'; thicknessMm: number; count: number }
-  | { code: 'stack-strips'; widthMm: number; perSlab: number }
+  | { code: 'slice'; thicknessMm: number; count: number; whole: number }
+  | { code: 'steaks'; thicknessMm: number; count: number }
+  | { code: 'stack-strips'; widthMm: number; perSlab: number; stacked: number; lengths: number }
+  | { code: 'again'; widthMm: number; lengthMm: number; perSlice: number }
   | { code: 'divide'; sideMm: number; along: 'length' | 'width' | 'height'; count: number }
   | { code: 'along-the-bone'; hingeMm: number }
   | { code: 'rod'; rodMm: number }
   | { code: 'turn-back'; turns: number }
   | { code: 'score'; gapMm: number; lines: number; grid: boolean }
   | { code: 'open-like-a-book'; hingeMm: number }
-  | { code: 'beat'; fromMm: number; toMm: number }
-  | { code: 'cook-whole' }
-  | { code: 'rest' };
+  | { code: 'beat'; fromMm: number; toMm: number };
 
 export interface ShapeInput extends SliceInput {
   shape: Shape;
-  /** For strips: slabs are cut again to this width. */
+  /** For strips of a tall piece: slabs are cut again to this width. */
   stripWidthMm?: number;
-  /** A round unrolls by the area of a circle. */
-  round?: boolean;
+  /** Set by the cook for strips and ribbons: cut again to this width, and to no more than this length. */
+  againWidthMm?: number;
+  againLengthMm?: number;
+  /** A sheet off a rib is scored or left whole. */
+  scored?: boolean;
+  /** Sits on a bone that no slice goes through. */
+  onBone?: boolean;
+  /** How thick it is carved after the heat. */
+  carveMm?: number;
 }
 
 export interface ShapeCuts extends SliceGeometry {
@@ -34,155 +51,313 @@ export interface ShapeCuts extends SliceGeometry {
   knifeCuts: number;
   /** What one piece gives: slices, strips, cubes or one sheet. */
   pieceCount: number;
-  /** Length, width and thickness of what goes into the marinade. */
+  /** Length, width and thickness of what goes into the marinade; of a round piece the rectangle of the same area. */
   pieceMm: { lengthMm: number; widthMm: number; thicknessMm: number };
+  /** At the board, before the heat. */
   steps: CutStep[];
+  /** After the heat; empty where nothing is carved. */
+  carving: CutStep[];
+  /** Scored through or beaten by the shape itself: the surface is carried inside. */
+  scored: boolean;
   strips?: Strips;
   unrolled?: Unrolled;
   pounded?: Pounded;
 }
 
-const across = (sideMm: number, cubeMm: number) => Math.max(1, Math.floor(sideMm / cubeMm + 1e-9));
+/** Carved on the table this thick where nothing else is asked (common practice for a thin steak: 4 to 10 mm). */
+const CARVE_MM = 6;
+/** A piece taller than this is cut into steaks before it is beaten, this thick: own estimate around customary steaks. */
+export const STEAK_TALLEST_MM = 25;
+const STEAK_TO_BEAT_MM = 15;
+
+/** Even parts of a side, each as near as can be to the size asked for: nothing is left over. */
+const evenParts = (sideMm: number, wishedMm: number) => Math.max(1, Math.round(sideMm / wishedMm));
+
+/** The piece as it lies, everything that the shapes share. */
+interface Block {
+  input: ShapeInput;
+  geometry: SliceGeometry;
+  /** Width and height of the rectangle with the area of the section. */
+  fills: number;
+}
 
 /**
- * One piece cut into a shape: how many strokes, what comes of it, how it is done. Slices leave out the end wedges and what sticks to
- * the knife: expect five to ten in a hundred fewer (common practice).
+ * One piece cut into a shape: how many strokes, what comes of it, how it is done. Counts are by volume; what sticks to the knife is not taken
+ * off (five to ten in a hundred, common practice).
  *
- * @throws RangeError for what the piece does not allow: a sheet or cube larger than it is
+ * @throws RangeError for what the piece does not allow: a sheet thicker than it is
  */
 export function shapeCuts(input: ShapeInput): ShapeCuts {
-  const { shape, lengthMm, widthMm, heightMm, thicknessMm, bevelDeg = 0, massG } = input;
-  const geometry = sliceGeometry(input);
-  const lean: CutStep[] = bevelDeg ? [{ code: 'lean', deg: bevelDeg }] : [];
-  const sliced: CutStep[] = [
-    { code: 'find-fibres' },
-    ...lean,
-    { code: 'slice', thicknessMm, count: geometry.sliceCount },
-  ];
-  const sliceMm = { lengthMm: geometry.sliceLengthMm, widthMm: geometry.sliceWidthMm, thicknessMm };
-  /** Fibres of a sheet that was cut level: through its thickness where they dip, else along it. */
-  const inSheet = (sheetMm: number) => fibresThrough(input, { yawDeg: 0, bevelDeg: 90, layerMm: sheetMm });
+  const block: Block = { input, geometry: sliceGeometry(input), fills: input.round ? ROUND_FILLS : 1 };
+  const cuts = CUT_INTO[input.shape](block);
+  const bone: CutStep[] =
+    !input.onBone || input.shape === 'unrolled'
+      ? []
+      : [{ code: input.shape === 'shaved' ? 'beside-the-bone' : 'off-the-bone' }];
+  return { carving: [], ...cuts, steps: [...bone, ...cuts.steps] };
+}
 
-  switch (shape) {
-    case 'strips': {
-      const strips = cutStrips(geometry, thicknessMm, input.stripWidthMm ?? thicknessMm);
-      const perSlab = Math.round(strips.stripCount / Math.max(1, geometry.sliceCount));
-      return {
-        ...geometry,
-        shape,
-        strips,
-        coatAreaM2: strips.coatAreaM2,
-        knifeCuts: geometry.sliceCount + geometry.sliceCount * Math.max(0, perSlab - 1),
-        pieceCount: strips.stripCount,
-        pieceMm: { lengthMm: strips.stripLengthMm, widthMm: strips.stripWidthMm, thicknessMm },
-        steps: [...sliced, { code: 'stack-strips', widthMm: strips.stripWidthMm, perSlab }],
-      };
-    }
-    case 'ribbons':
-    case 'shaved':
-      return {
-        ...geometry,
-        shape,
-        knifeCuts: geometry.sliceCount,
-        pieceCount: geometry.sliceCount,
-        pieceMm: sliceMm,
-        steps: shape === 'shaved' ? [{ code: 'lay-flat' }, ...sliced] : sliced,
-      };
-    case 'sliced-after': {
-      const faces = 2 * (lengthMm * widthMm + lengthMm * heightMm + widthMm * heightMm) * 1e-6;
-      return {
-        ...geometry,
-        shape,
-        coatAreaM2: faces,
-        knifeCuts: geometry.sliceCount,
-        pieceCount: geometry.sliceCount,
-        pieceMm: { lengthMm, widthMm, thicknessMm: heightMm },
-        steps: [{ code: 'cook-whole' }, { code: 'rest' }, ...sliced],
-      };
-    }
-    case 'cubes': {
-      const [along, over, up] = [
-        across(lengthMm, thicknessMm),
-        across(widthMm, thicknessMm),
-        across(heightMm, thicknessMm),
-      ];
-      const count = along * over * up;
-      return {
-        ...geometry,
-        shape,
-        fibreLengthMm: thicknessMm,
-        sliceCount: along,
-        coatAreaM2: massG
-          ? ((6 * massG) / RAW_MEAT_G_PER_MM3 / thicknessMm) * 1e-6
-          : 6 * count * thicknessMm ** 2 * 1e-6,
-        knifeCuts: along - 1 + along * (over - 1 + (up - 1)),
-        pieceCount: count,
-        pieceMm: { lengthMm: thicknessMm, widthMm: thicknessMm, thicknessMm: Math.min(thicknessMm, heightMm) },
-        steps: [
-          { code: 'divide', sideMm: thicknessMm, along: 'length', count: along },
-          { code: 'divide', sideMm: thicknessMm, along: 'width', count: over },
-          { code: 'divide', sideMm: thicknessMm, along: 'height', count: up },
-        ],
-      };
-    }
-    case 'unrolled': {
-      const sheet = unroll({ widthMm, heightMm, toMm: thicknessMm, round: input.round });
-      return {
-        ...geometry,
-        shape,
-        unrolled: sheet,
-        fibreLengthMm: Math.min(SCORE_MM, inSheet(thicknessMm)),
-        sliceCount: 1,
-        sliceLengthMm: sheet.sheetLengthMm,
-        sliceWidthMm: lengthMm,
-        coatAreaM2: 2 * sheet.sheetLengthMm * lengthMm * 1e-6,
-        knifeCuts: sheet.turns + 1,
-        pieceCount: 1,
-        pieceMm: { lengthMm: sheet.sheetLengthMm, widthMm: lengthMm, thicknessMm },
-        steps: [
-          { code: 'rod', rodMm: thicknessMm },
-          { code: 'along-the-bone', hingeMm: HINGE_MM },
-          { code: 'turn-back', turns: sheet.turns },
-          { code: 'score', gapMm: SCORE_MM, lines: 2 * sheet.scoreLines, grid: false },
-        ],
-      };
-    }
-    case 'butterflied': {
-      const half = heightMm / 2;
-      return {
-        ...geometry,
-        shape,
-        fibreLengthMm: inSheet(half),
-        sliceCount: 1,
-        sliceLengthMm: lengthMm,
-        sliceWidthMm: 2 * widthMm,
-        coatAreaM2: 4 * lengthMm * widthMm * 1e-6,
-        knifeCuts: 1,
-        pieceCount: 1,
-        pieceMm: { lengthMm, widthMm: 2 * widthMm, thicknessMm: half },
-        steps: [{ code: 'lay-flat' }, { code: 'open-like-a-book', hingeMm: HINGE_MM }],
-      };
-    }
-    case 'pounded': {
-      const beaten = pound({ lengthMm, widthMm, fromMm: heightMm, toMm: Math.min(thicknessMm, heightMm) });
-      const lines = 2 * (Math.floor(lengthMm / SCORE_MM) + Math.floor(widthMm / SCORE_MM));
-      return {
-        ...geometry,
-        shape,
-        pounded: beaten,
-        fibreLengthMm: Math.min(SCORE_MM, inSheet(heightMm)),
-        sliceCount: 1,
-        sliceLengthMm: beaten.lengthMm,
-        sliceWidthMm: beaten.widthMm,
-        coatAreaM2: 2 * beaten.lengthMm * beaten.widthMm * 1e-6,
-        knifeCuts: lines,
-        pieceCount: 1,
-        pieceMm: { lengthMm: beaten.lengthMm, widthMm: beaten.widthMm, thicknessMm: Math.min(thicknessMm, heightMm) },
-        steps: [
-          { code: 'score', gapMm: SCORE_MM, lines, grid: true },
-          { code: 'beat', fromMm: heightMm, toMm: Math.min(thicknessMm, heightMm) },
-        ],
-      };
-    }
-  }
+/** Fibres of a sheet that was cut level: through its thickness where they dip, else along it. */
+const inSheet = ({ input }: Block, sheetMm: number) =>
+  fibresThrough(input, { yawDeg: 0, bevelDeg: 90, layerMm: sheetMm });
+
+const leanStep = ({ bevelDeg = 0 }: ShapeInput): CutStep[] => (bevelDeg ? [{ code: 'lean', deg: bevelDeg }] : []);
+const sliceSteps = ({ input, geometry }: Block, thicknessMm = input.thicknessMm): CutStep[] => [
+  { code: 'find-fibres' },
+  ...leanStep(input),
+  { code: 'slice', thicknessMm, count: geometry.sliceCount, whole: geometry.wholeSliceCount },
+];
+
+type Cuts = Omit<ShapeCuts, 'carving'> & Partial<Pick<ShapeCuts, 'carving'>>;
+const CUT_INTO: Record<Shape, (block: Block) => Cuts> = {
+  strips,
+  ribbons: slices,
+  shaved: slices,
+  cubes,
+  unrolled,
+  butterflied,
+  pounded,
+  steaks,
+  'sliced-after': wholeSteak,
+};
+
+function strips(block: Block): Cuts {
+  const { input, geometry } = block;
+  const { thicknessMm } = input;
+  const cut = cutStrips(geometry, {
+    thicknessMm,
+    usualWidthMm: input.stripWidthMm ?? thicknessMm,
+    widthMm: input.againWidthMm,
+    mostLengthMm: input.againLengthMm,
+    round: input.round,
+  });
+  const stacks = Math.ceil(geometry.sliceCount / STACKED_SLABS);
+  const partedFirst = cut.partedFirst ? cut.lengths - 1 : 0;
+  const inSlabs = (cut.partedFirst ? cut.lengths : 1) * stacks * (cut.perSlab - 1);
+  const partsOfSlabs = cut.partedFirst ? 0 : stacks * (cut.lengths - 1);
+  return {
+    ...geometry,
+    shape: 'strips',
+    scored: false,
+    strips: cut,
+    coatAreaM2: cut.coatAreaM2,
+    knifeCuts: partedFirst + geometry.sliceCount * (cut.partedFirst ? cut.lengths : 1) + inSlabs + partsOfSlabs,
+    pieceCount: cut.stripCount,
+    pieceMm: { lengthMm: cut.stripLengthMm, widthMm: cut.stripWidthMm, thicknessMm },
+    steps: [
+      ...lengthsStep(cut.partedFirst ? geometry.sliceLengthMm : 0, input.againLengthMm),
+      ...sliceSteps(block),
+      ...(cut.perSlab > 1 || (!cut.partedFirst && cut.lengths > 1)
+        ? [
+            {
+              code: 'stack-strips' as const,
+              widthMm: cut.stripWidthMm,
+              perSlab: cut.perSlab,
+              stacked: STACKED_SLABS,
+              lengths: cut.partedFirst ? 1 : cut.lengths,
+            },
+          ]
+        : []),
+    ],
+  };
+}
+
+function lengthsStep(longMm: number, mostMm = LENGTH_MOST_MM): CutStep[] {
+  const count = lengthsOf(longMm, mostMm);
+  return count > 1 ? [{ code: 'lengths', lengthMm: longMm / count, count }] : [];
+}
+
+function slices(block: Block): Cuts {
+  const { input, geometry, fills } = block;
+  const { thicknessMm, shape, againWidthMm, againLengthMm } = input;
+  const across = againWidthMm ? evenParts(geometry.sliceWidthMm, againWidthMm) : 1;
+  const along = againLengthMm ? lengthsOf(geometry.sliceLengthMm, againLengthMm) : 1;
+  const perSlice = across * along;
+  const pieceMm = {
+    lengthMm: (geometry.sliceLengthMm / along) * fills,
+    widthMm: geometry.sliceWidthMm / across,
+    thicknessMm,
+  };
+  const steps = shape === 'shaved' ? [{ code: 'lay-flat' as const }, ...sliceSteps(block)] : sliceSteps(block);
+  return {
+    ...geometry,
+    shape,
+    scored: false,
+    knifeCuts: geometry.sliceCount + Math.ceil(geometry.sliceCount / STACKED_SLABS) * (across - 1 + along - 1),
+    pieceCount: geometry.sliceCount * perSlice,
+    pieceMm,
+    steps:
+      perSlice > 1
+        ? [...steps, { code: 'again', widthMm: pieceMm.widthMm, lengthMm: geometry.sliceLengthMm / along, perSlice }]
+        : steps,
+  };
+}
+
+/** Carved after the heat, first into lengths with the grain where the fibres run across the piece. */
+const carvingSteps = (block: Block): CutStep[] => [
+  ...(Math.abs(block.input.grainDeg ?? 0) >= 45 ? lengthsStep(block.geometry.sliceLengthMm) : []),
+  ...sliceSteps(block, block.input.carveMm ?? CARVE_MM),
+];
+
+function wholeSteak(block: Block): Cuts {
+  const { lengthMm, widthMm, heightMm } = block.input;
+  return {
+    ...block.geometry,
+    knifeCuts: block.geometry.sliceCount,
+    steps: [],
+    carving: carvingSteps(block),
+    shape: 'sliced-after',
+    scored: false,
+    coatAreaM2: 2 * (lengthMm * widthMm + lengthMm * heightMm + widthMm * heightMm) * 1e-6 * block.fills,
+    pieceCount: 1,
+    pieceMm: { lengthMm, widthMm: widthMm * block.fills, thicknessMm: heightMm },
+  };
+}
+
+/** Steaks straight across the fibres from a tall piece; carved leaning after the heat, which shortens the fibres again. */
+function steaks({ input, geometry, fills }: Block): Cuts {
+  const { lengthMm, widthMm, heightMm, carveMm = CARVE_MM, bevelDeg = 0 } = input;
+  const upright = sliceGeometry({ ...input, bevelDeg: 0, thicknessMm: Math.min(input.thicknessMm, lengthMm) });
+  const count = evenParts(lengthMm, input.thicknessMm);
+  const thicknessMm = lengthMm / count;
+  const leaned = carveMm / Math.max(Math.sin((bevelDeg * Math.PI) / 180), 1e-9);
+  return {
+    ...geometry,
+    shape: 'steaks',
+    scored: false,
+    fibreLengthMm: Math.min(upright.fibreLengthMm, leaned),
+    sliceCount: count,
+    wholeSliceCount: count,
+    sliceLengthMm: widthMm,
+    sliceWidthMm: heightMm,
+    wedgeMm: 0,
+    coatAreaM2: 2 * count * widthMm * heightMm * fills * 1e-6,
+    knifeCuts: count - 1,
+    pieceCount: count,
+    pieceMm: { lengthMm: widthMm * fills, widthMm: heightMm, thicknessMm },
+    steps: [{ code: 'find-fibres' }, { code: 'steaks', thicknessMm, count }],
+    carving: [...leanStep(input), { code: 'slice', thicknessMm: carveMm, count: 0, whole: 0 }],
+  };
+}
+
+/** All of the meat in even cubes, as near to the size asked for as the piece allows. */
+function cubes({ input, geometry, fills }: Block): Cuts {
+  const { lengthMm, widthMm, heightMm, thicknessMm, massG } = input;
+  const sides = { length: lengthMm, width: widthMm, height: heightMm } as const;
+  const [along, over, up] = [lengthMm, widthMm, heightMm].map((side) => evenParts(side, thicknessMm)) as [
+    number,
+    number,
+    number,
+  ];
+  const count = along * over * up;
+  const [x, y, z] = [lengthMm / along, widthMm / over, heightMm / up].sort((a, b) => b - a) as [number, number, number];
+  const facesMm2 = 2 * (x * y + y * z + x * z) * count * fills;
+  return {
+    ...geometry,
+    shape: 'cubes',
+    scored: false,
+    fibreLengthMm: Math.abs(input.grainDeg ?? 0) < 45 ? lengthMm / along : widthMm / over,
+    sliceCount: along,
+    wholeSliceCount: along,
+    wedgeMm: 0,
+    coatAreaM2: (massG ? (facesMm2 * massG) / RAW_MEAT_G_PER_MM3 / (x * y * z * count * fills) : facesMm2) * 1e-6,
+    knifeCuts: along - 1 + along * (over - 1 + (up - 1)),
+    pieceCount: count,
+    pieceMm: { lengthMm: x, widthMm: y * fills, thicknessMm: z },
+    steps: (
+      [
+        ['length', along],
+        ['width', over],
+        ['height', up],
+      ] as const
+    ).map(([side, parts]) => ({
+      code: 'divide' as const,
+      sideMm: sides[side] / parts,
+      along: side,
+      count: parts,
+    })),
+  };
+}
+
+function unrolled(block: Block): Cuts {
+  const { lengthMm, widthMm, heightMm, thicknessMm, round, scored = true } = block.input;
+  const sheet = unroll({ widthMm, heightMm, toMm: thicknessMm, round });
+  const fibreLengthMm = inSheet(block, thicknessMm);
+  return {
+    ...block.geometry,
+    shape: 'unrolled',
+    scored,
+    unrolled: sheet,
+    fibreLengthMm: scored ? Math.min(SCORE_SHEET_MM, fibreLengthMm) : fibreLengthMm,
+    sliceCount: 1,
+    wholeSliceCount: 1,
+    wedgeMm: 0,
+    sliceLengthMm: sheet.sheetLengthMm,
+    sliceWidthMm: lengthMm,
+    coatAreaM2: 2 * sheet.sheetLengthMm * lengthMm * 1e-6,
+    knifeCuts: sheet.turns + 1,
+    pieceCount: 1,
+    pieceMm: { lengthMm: sheet.sheetLengthMm, widthMm: lengthMm, thicknessMm },
+    steps: [
+      { code: 'rod', rodMm: thicknessMm },
+      ...(block.input.onBone ? [{ code: 'along-the-bone' as const, hingeMm: HINGE_MM }] : []),
+      { code: 'turn-back', turns: sheet.turns },
+      ...(scored ? [{ code: 'score' as const, gapMm: SCORE_SHEET_MM, lines: 2 * sheet.scoreLines, grid: false }] : []),
+    ],
+  };
+}
+
+function butterflied(block: Block): Cuts {
+  const { lengthMm, widthMm, heightMm } = block.input;
+  const half = heightMm / 2;
+  return {
+    ...block.geometry,
+    shape: 'butterflied',
+    scored: false,
+    fibreLengthMm: inSheet(block, half),
+    sliceCount: 1,
+    wholeSliceCount: 1,
+    wedgeMm: 0,
+    sliceLengthMm: lengthMm,
+    sliceWidthMm: 2 * widthMm,
+    coatAreaM2: 4 * lengthMm * widthMm * block.fills * 1e-6,
+    knifeCuts: 1,
+    pieceCount: 1,
+    pieceMm: { lengthMm, widthMm: 2 * widthMm * block.fills, thicknessMm: half },
+    steps: [{ code: 'lay-flat' }, { code: 'open-like-a-book', hingeMm: HINGE_MM }],
+  };
+}
+
+function pounded(block: Block): Cuts {
+  const { input, geometry, fills } = block;
+  const tall = input.heightMm > STEAK_TALLEST_MM;
+  const count = tall ? evenParts(input.lengthMm, STEAK_TO_BEAT_MM) : 1;
+  const one = tall
+    ? { lengthMm: input.widthMm, widthMm: input.heightMm, fromMm: input.lengthMm / count }
+    : { lengthMm: input.lengthMm, widthMm: input.widthMm, fromMm: input.heightMm };
+  const toMm = Math.min(input.thicknessMm, one.fromMm);
+  const beaten = pound({ ...one, toMm });
+  const lines = 2 * (Math.floor(one.lengthMm / SCORE_MM) + Math.floor(one.widthMm / SCORE_MM));
+  const through = tall ? one.fromMm : inSheet(block, one.fromMm);
+  return {
+    ...geometry,
+    shape: 'pounded',
+    scored: true,
+    pounded: beaten,
+    fibreLengthMm: Math.min(SCORE_MM, through),
+    sliceCount: count,
+    wholeSliceCount: count,
+    wedgeMm: 0,
+    sliceLengthMm: beaten.lengthMm,
+    sliceWidthMm: beaten.widthMm,
+    coatAreaM2: 2 * beaten.lengthMm * beaten.widthMm * count * fills * 1e-6,
+    knifeCuts: lines * count + count - 1,
+    pieceCount: count,
+    pieceMm: { lengthMm: beaten.lengthMm, widthMm: beaten.widthMm * fills, thicknessMm: toMm },
+    steps: [
+      ...(tall ? [{ code: 'steaks' as const, thicknessMm: one.fromMm, count }] : []),
+      { code: 'score', gapMm: SCORE_MM, lines, grid: true },
+      { code: 'beat', fromMm: one.fromMm, toMm },
+    ],
+  };
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { SHAPES } from '../cooking';
+import { SHAPES } from '../ways';
 import { flattestLeanDeg, pound, shapeCuts, unroll } from '.';
 
 const block = { lengthMm: 200, widthMm: 100, heightMm: 60, thicknessMm: 4 };
@@ -53,17 +53,68 @@ describe('shapes', () => {
     // Seven cuts across the length; each of the eight slabs three times across the width, each of the 32 bars once.
     expect(cubes.knifeCuts).toBe(7 + 8 * (3 + 1));
   });
+  test('cubes use the meat there is: a side that does not go up evenly is parted evenly', () => {
+    const made = shapeCuts({ ...block, lengthMm: 300, widthMm: 55, heightMm: 35, thicknessMm: 25, shape: 'cubes' });
+    expect(made.pieceCount).toBe(12 * 2 * 1);
+    const { lengthMm, widthMm, thicknessMm } = made.pieceMm;
+    expect(made.pieceCount * lengthMm * widthMm * thicknessMm).toBeCloseTo(300 * 55 * 35, 6);
+  });
+  test('steaks of a tall piece straight across, carved leaning after the heat', () => {
+    const made = shapeCuts({ ...block, thicknessMm: 15, shape: 'steaks', bevelDeg: 30 });
+    expect(made).toMatchObject({
+      pieceCount: 13,
+      knifeCuts: 12,
+      pieceMm: { thicknessMm: expect.closeTo(200 / 13, 9) },
+    });
+    // Carved 6 mm thick at a lean of 30°: fibres of 12 mm, shorter than the steak is thick.
+    expect(made.fibreLengthMm).toBeCloseTo(12, 9);
+    expect(made.carving.map(({ code }) => code)).toEqual(['lean', 'slice']);
+  });
+  test('a piece too tall to beat is cut into steaks first', () => {
+    const made = shapeCuts({ ...block, thicknessMm: 6, shape: 'pounded' });
+    expect(made.steps.map(({ code }) => code)).toEqual(['steaks', 'score', 'beat']);
+    expect(made.pieceCount).toBe(13);
+    expect(shapeCuts({ ...block, heightMm: 20, thicknessMm: 6, shape: 'pounded' }).steps[0]!.code).toBe('score');
+  });
+  test('no slice goes through a bone: shaved off beside it, or boned first', () => {
+    expect(shapeCuts({ ...block, shape: 'shaved', onBone: true }).steps[0]).toEqual({ code: 'beside-the-bone' });
+    for (const shape of ['strips', 'ribbons', 'cubes', 'butterflied', 'steaks'] as const)
+      expect(shapeCuts({ ...block, shape, onBone: true }).steps[0]).toEqual({ code: 'off-the-bone' });
+  });
+  test('a sheet left unscored carries no surface inside', () =>
+    expect([true, false].map((scored) => shapeCuts({ ...block, shape: 'unrolled', scored }).scored)).toEqual([
+      true,
+      false,
+    ]));
+  test('fibres that run across a flat steak: parted with the grain before it is carved', () =>
+    expect(
+      shapeCuts({ ...block, lengthMm: 400, widthMm: 90, heightMm: 18, shape: 'sliced-after', grainDeg: 90, yawDeg: 90 })
+        .carving[0],
+    ).toMatchObject({ code: 'lengths', count: 5, lengthMm: 80 }));
+  test('ribbons cut again: to a width and a length', () =>
+    expect(shapeCuts({ ...block, shape: 'ribbons', againWidthMm: 30, againLengthMm: 50 })).toMatchObject({
+      pieceCount: 50 * 4,
+      pieceMm: { lengthMm: 50, widthMm: 30 },
+    }));
   test('a rib of 55 x 60 mm at 6 mm: about half a metre of sheet, nine turns, scored both faces', () => {
-    const rib = shapeCuts({ shape: 'unrolled', lengthMm: 120, widthMm: 60, heightMm: 55, thicknessMm: 6 });
+    const rib = shapeCuts({
+      shape: 'unrolled',
+      lengthMm: 120,
+      widthMm: 60,
+      heightMm: 55,
+      thicknessMm: 6,
+      onBone: true,
+    });
     expect(rib.unrolled).toMatchObject({ sheetLengthMm: 550, turns: 9 });
     expect(rib.steps.map(({ code }) => code)).toEqual(['rod', 'along-the-bone', 'turn-back', 'score']);
   });
   test('strips: every slab cut again', () =>
     expect(shapeCuts({ ...block, shape: 'strips', stripWidthMm: 6 })).toMatchObject({
       sliceCount: 50,
-      pieceCount: 50 * 16,
-      knifeCuts: 50 + 50 * 15,
-      pieceMm: { lengthMm: 60, widthMm: 6, thicknessMm: 4 },
+      // Parted once with the grain; slabs of 50 x 60 mm, ten strips each, four slabs cut at a time.
+      pieceCount: 50 * 2 * 10,
+      knifeCuts: 1 + 100 + 2 * 13 * 9,
+      pieceMm: { lengthMm: 50, widthMm: 6, thicknessMm: 4 },
     }));
   test('sliced after cooking: the marinade meets the whole steak', () =>
     expect(shapeCuts({ ...block, shape: 'sliced-after' })).toMatchObject({
@@ -85,7 +136,7 @@ describe('shapes', () => {
         fc.double({ min: 1, max: 40, noNaN: true }),
         (shape, lengthMm, widthMm, heightMm, thicknessMm) => {
           const cuts = shapeCuts({ shape, lengthMm, widthMm, heightMm, thicknessMm, stripWidthMm: 6 });
-          expect(cuts.steps.length).toBeGreaterThan(0);
+          expect(cuts.steps.length + cuts.carving.length).toBeGreaterThan(0);
           for (const value of [
             cuts.fibreLengthMm,
             cuts.coatAreaM2,

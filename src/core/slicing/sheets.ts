@@ -1,5 +1,7 @@
 /** Score lines on a face: a grid or stripes this far apart (common practice). */
 export const SCORE_MM = 6;
+/** On a sheet off a rib the lines may stand further apart, and are the cook's choice: an own estimate. */
+export const SCORE_SHEET_MM = 20;
 /** The cut along the bone stops this far before the edge (common practice). */
 export const HINGE_MM = 6;
 
@@ -62,6 +64,6 @@ export function unroll({
   return {
     sheetLengthMm,
     turns: Math.max(1, Math.ceil(heightMm / toMm - 1e-9) - 1),
-    scoreLines: Math.floor(sheetLengthMm / SCORE_MM),
+    scoreLines: Math.floor(sheetLengthMm / SCORE_SHEET_MM),
   };
 }

@@ -13,7 +13,12 @@ export interface SliceInput {
   grainPitchDeg?: number;
   /** When known, the surface to coat is taken from the weight instead of the counted slices. */
   massG?: number;
+  /** A round piece: its section is an ellipse of this width and height. */
+  round?: boolean;
 }
+
+/** Of a rectangle, what an ellipse fills. */
+export const ROUND_FILLS = Math.PI / 4;
 
 export interface SliceGeometry {
   /** How long the fibres are within one slice: what the teeth meet. At most the piece itself. */
@@ -22,10 +27,13 @@ export interface SliceGeometry {
   sliceLengthMm: number;
   /** From cut to cut along the edge of the piece that the knife walks. */
   stepMm: number;
+  /** By volume: what is cut up, the slanted ends included. */
   sliceCount: number;
+  /** Of these, whole ones between the slanted ends. */
+  wholeSliceCount: number;
   /** Both faces of all slices; the narrow edges are left out. */
   coatAreaM2: number;
-  /** Length lost to the slanted first and last slice. */
+  /** Length along which the first and last slices are slanted. */
   wedgeMm: number;
 }
 
@@ -53,6 +61,7 @@ export function sliceGeometry(input: SliceInput): SliceGeometry {
     grainDeg = 0,
     grainPitchDeg = 0,
     massG,
+    round = false,
   } = input;
   for (const size of [lengthMm, widthMm, heightMm, thicknessMm])
     if (!(size > 0)) throw new RangeError('sizes must be positive');
@@ -70,10 +79,16 @@ export function sliceGeometry(input: SliceInput): SliceGeometry {
   const stepMm = boardStepMm / (endToEnd ? Math.sin(yaw) : Math.cos(yaw));
   const sliceWidthMm = heightMm / Math.cos(bevel);
   const sliceLengthMm = endToEnd ? lengthMm / Math.sin(yaw) : widthMm / Math.cos(yaw);
-  const sliceCount = Math.floor((endToEnd ? widthMm : lengthMm) / stepMm + 1e-9);
+  const walkMm = endToEnd ? widthMm : lengthMm;
+  const sliceCount = Math.max(1, Math.floor(walkMm / stepMm + 1e-9));
+  // How far a plane of this turn and lean reaches along the walk, from one corner of the block to the other.
+  const wedgeMm =
+    (endToEnd ? lengthMm / Math.tan(yaw) : widthMm * Math.tan(yaw)) +
+    (heightMm * Math.abs(Math.tan(bevel))) / (endToEnd ? Math.sin(yaw) : Math.cos(yaw));
+  const wholeSliceCount = Math.min(sliceCount, Math.max(0, Math.floor((walkMm - wedgeMm) / stepMm + 1e-9)));
   const coatAreaMm2 = massG
     ? (2 * massG) / RAW_MEAT_G_PER_MM3 / thicknessMm
-    : 2 * sliceCount * sliceWidthMm * sliceLengthMm;
+    : 2 * sliceCount * sliceWidthMm * sliceLengthMm * (round ? ROUND_FILLS : 1);
 
   return {
     fibreLengthMm: fibresThrough(
@@ -84,9 +99,22 @@ export function sliceGeometry(input: SliceInput): SliceGeometry {
     sliceLengthMm,
     stepMm,
     sliceCount,
+    wholeSliceCount,
     coatAreaM2: coatAreaMm2 * 1e-6,
-    wedgeMm: heightMm * Math.abs(Math.tan(bevel)),
+    wedgeMm,
   };
+}
+
+/** Blade to fibres, degrees: 90 is straight across, 0 along. */
+export function knifeToGrainDeg({
+  yawDeg = 0,
+  bevelDeg = 0,
+  grainDeg = 0,
+  grainPitchDeg = 0,
+}: Pick<SliceInput, 'yawDeg' | 'bevelDeg' | 'grainDeg' | 'grainPitchDeg'>): number {
+  const [yaw, bevel, grain, pitch] = [rad(yawDeg), rad(bevelDeg), rad(grainDeg), rad(grainPitchDeg)];
+  const crossing = Math.cos(bevel) * Math.cos(pitch) * Math.cos(yaw - grain) + Math.sin(bevel) * Math.sin(pitch);
+  return (Math.asin(Math.min(1, Math.abs(crossing))) * 180) / Math.PI;
 }
 
 /** How long the fibres are within a layer cut by a plane of this turn and lean: t / |n.f|, at most as long as the piece allows. */

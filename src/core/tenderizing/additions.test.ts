@@ -13,7 +13,7 @@ const input: AdditionInput = {
   longestMin: 960,
   choice: { soda: 'rinse-off', force: 'none' },
   pierced: false,
-  mix: { acid: false, strongFruit: false, fruitExposure: 0, saltPercent: 1.1, starchPercent: 1 },
+  mix: { acid: false, fruitExposure: 0, saltPercent: 1.1, starchPercent: 1, sodaPercent: 0 },
 };
 const offered = (change: Partial<AdditionInput> = {}) => worthAdding({ ...input, ...change }).map(({ means }) => means);
 

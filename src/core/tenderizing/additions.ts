@@ -1,11 +1,16 @@
-import type { Shape } from '../cooking';
+import { shapeRow, type Shape } from '../ways';
 import type { Cut } from '../pieces';
 import { biteOf, type Bite, type TenderizingMeans } from './bite';
-import { WHOLE } from './chooseSoda';
-import type { TenderizingChoice } from './compareMeans';
 import { EXPOSURE, exposurePerHour } from './enzymes';
 import { findFruit } from './fruits';
-import { COATED_PERCENT, meansOf, SALTED_PERCENT, type MixCharacter } from './proposeTenderizing';
+import {
+  COATED_PERCENT,
+  meansOf,
+  SALTED_PERCENT,
+  type MixCharacter,
+  type ShapeWork,
+  type TenderizingChoice,
+} from './means';
 
 /** What a mix can be given beside what it was written with. */
 export const ADDITIONS = ['coat', 'salt', 'fruit'] as const satisfies readonly TenderizingMeans[];
@@ -18,7 +23,9 @@ export const ADDED = { starchPercent: 1, saltPercent: 1, fruitId: 'pear', fruitP
 const SALT_LEAST_MIN = 30;
 
 export interface AdditionInput {
-  cut: Pick<Cut, 'work'>;
+  cut: Pick<Cut, 'work'> & Partial<Pick<Cut, 'animal'>>;
+  /** What the shape does by itself. */
+  work?: ShapeWork;
   shape: Shape;
   /** Of the slices in the marinade. */
   thicknessMm: number;
@@ -49,7 +56,7 @@ export interface AdditionAdvice {
  */
 export function worthAdding(input: AdditionInput): AdditionAdvice[] {
   const { shape, mix, choice } = input;
-  const whole = WHOLE.includes(shape);
+  const { whole } = shapeRow(shape);
   const wanted: [Addition, boolean][] = [
     ['coat', input.inPan && !whole && mix.starchPercent < COATED_PERCENT],
     ['salt', whole && mix.saltPercent < SALTED_PERCENT && input.marinadeMin >= SALT_LEAST_MIN],
@@ -80,7 +87,7 @@ export function worthAdding(input: AdditionInput): AdditionAdvice[] {
         insteadOfSoda,
         bite: biteOf({
           ...input,
-          means: meansOf(insteadOfSoda ? { ...choice, soda: 'skip' } : choice, added),
+          means: meansOf(insteadOfSoda ? { ...choice, soda: 'skip' } : choice, added, input.work),
           fruitExposure: added.fruitExposure,
         }),
       };

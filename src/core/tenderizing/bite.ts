@@ -1,4 +1,4 @@
-import type { Cut } from '../pieces';
+import { isPoultry, type Cut } from '../pieces';
 
 export const MEANS = [
   'nothing',
@@ -23,6 +23,10 @@ export interface Bite {
 /** Bite of the muscle itself at the usual 4 mm of fibre, and what each means leaves of it: own estimates, to be corrected by tastings. */
 const MUSCLE = { tender: 2, some: 4, hard: 6.5 } as const;
 const USUAL_FIBRE_MM = 4;
+/** A bite breaks what is longer: fibres count to here, so that a cube of 25 mm is no leather because it is thick. Own estimate. */
+export const BITTEN_THROUGH_MM = 12;
+/** Poultry holds less connective tissue than red meat of the same work: own estimate. */
+const POULTRY_LEFT = 0.7;
 const FIBRE_POWER = 0.4;
 /** Fruit is reckoned by its exposure instead. */
 const LEFT: Record<TenderizingMeans, number> = {
@@ -45,7 +49,7 @@ const PINK = 0.9;
 const UNSURE = 0.3;
 
 export interface BiteInput {
-  cut: Pick<Cut, 'work'>;
+  cut: Pick<Cut, 'work'> & Partial<Pick<Cut, 'animal'>>;
   fibreLengthMm: number;
   means: readonly TenderizingMeans[];
   /** What fresh fruit does by the time the meat comes out; 0 without. */
@@ -64,7 +68,12 @@ export function biteOf({ cut, fibreLengthMm, means, fruitExposure, pink = false,
     .sort((a, b) => a - b);
   const left = shares.reduce((product, share, index) => product * share ** (index === 0 ? 1 : FURTHER), 1);
   const likely =
-    MUSCLE[cut.work] * (fibreLengthMm / USUAL_FIBRE_MM) ** FIBRE_POWER * left * (pink ? PINK : 1) * Math.exp(lnTasted);
+    MUSCLE[cut.work] *
+    (cut.animal && isPoultry(cut.animal) ? POULTRY_LEFT : 1) *
+    (Math.min(BITTEN_THROUGH_MM, fibreLengthMm) / USUAL_FIBRE_MM) ** FIBRE_POWER *
+    left *
+    (pink ? PINK : 1) *
+    Math.exp(lnTasted);
   const held = (value: number) => Math.min(10, Math.max(0, value));
   return { from: held(likely * (1 - UNSURE)), likely: held(likely), to: held(likely * (1 + UNSURE)) };
 }

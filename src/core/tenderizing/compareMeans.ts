@@ -1,22 +1,16 @@
-import type { Shape } from '../cooking';
+import { shapeRow, type Shape } from '../ways';
 import type { Cut } from '../pieces';
 import { biteOf, MEANS, type Bite, type TenderizingMeans } from './bite';
-import { WHOLE, type SodaChoice } from './chooseSoda';
 import { EXPOSURE } from './enzymes';
-import { FORCE_WORK, forceFits, type Force, type ForceChoice } from './force';
-import { soda, SODA_WORK, sodiumLeftMg, type SodaAdvice } from './soda';
+import { FORCE_WORK, forceFits, type Force } from './force';
+import type { TenderizingChoice } from './means';
+import { LEAVE_IN_EDGE_MM, soda, SODA_WORK, sodiumLeftMg, type SodaAdvice } from './soda';
 
 export const RISKS = ['none', 'soapy', 'uneven', 'pierced', 'too-soft', 'chalky', 'cured', 'gluey'] as const;
 export const FLAVOURS = ['own', 'browns', 'fruity', 'takes-marinade', 'sour', 'seasoned', 'glossy'] as const;
 
-/** What is done to the meat by hand; fruit, acid, salt and coat are of the mix. */
-export interface TenderizingChoice {
-  soda: SodaChoice;
-  force: ForceChoice;
-}
-
 export interface MeansInput {
-  cut: Pick<Cut, 'work'>;
+  cut: Pick<Cut, 'work'> & Partial<Pick<Cut, 'animal'>>;
   shape: Shape;
   fibreLengthMm: number;
   thicknessMm: number;
@@ -36,6 +30,8 @@ export interface MeansCompared {
   sodiumMgPer100G: { from: number; to: number };
   /** How much there is to bite through, 0 melting to 10 leather: a rule of thumb for comparing plans. */
   bite: Bite;
+  /** The same without the fruit in the mix; absent where there is none. */
+  biteWithoutFruit?: Bite;
   risk: (typeof RISKS)[number];
   flavour: (typeof FLAVOURS)[number];
   fits: boolean;
@@ -64,7 +60,7 @@ export function compareMeans(input: MeansInput): MeansCompared[] {
     return { from: (from / massG) * 100, to: (to / massG) * 100 };
   };
   const none = { handsMin: 0, waitMin: 0, sodiumMgPer100G: { from: 0, to: 0 } };
-  const surface = !WHOLE.includes(shape);
+  const surface = !shapeRow(shape).whole;
   const left = soda({ massG, thicknessMm, school: 'leave-in' });
   const rinsed = soda({ massG, thicknessMm, school: 'rinse-off' });
   const softened = fruitExposure > EXPOSURE.tender;
@@ -85,7 +81,7 @@ export function compareMeans(input: MeansInput): MeansCompared[] {
       sodiumMgPer100G: per100G(left),
       risk: softened ? 'too-soft' : 'soapy',
       flavour: 'browns',
-      fits: surface && thicknessMm <= 5,
+      fits: surface && thicknessMm <= LEAVE_IN_EDGE_MM,
       choice: { soda: 'leave-in', force: 'none' },
     },
     'soda-rinsed': {
@@ -97,7 +93,7 @@ export function compareMeans(input: MeansInput): MeansCompared[] {
       fits: surface,
       choice: { soda: 'rinse-off', force: 'none' },
     },
-    fruit: { ...none, risk: 'too-soft', flavour: 'fruity', fits: surface && input.cut.work !== 'tender' },
+    fruit: { ...none, risk: 'too-soft', flavour: 'fruity', fits: surface },
     pounding: { ...byForce('pounding'), risk: 'uneven' },
     needling: { ...byForce('needling'), risk: 'pierced' },
     scoring: { ...byForce('scoring'), risk: 'pierced' },
@@ -110,7 +106,7 @@ export function compareMeans(input: MeansInput): MeansCompared[] {
       fits: true,
     },
     acid: { ...none, risk: 'chalky', flavour: 'sour', fits: shape !== 'cubes' },
-    coat: { ...none, handsMin: COAT_MIN, risk: 'gluey', flavour: 'glossy', fits: shape !== 'sliced-after' },
+    coat: { ...none, handsMin: COAT_MIN, risk: 'gluey', flavour: 'glossy', fits: !shapeRow(shape).carved },
   };
   // Beside what is already in the mix; fruit by itself goes as far as tender.
   const mixed: TenderizingMeans[] = fruitExposure > 0 ? ['fruit'] : [];
@@ -119,5 +115,8 @@ export function compareMeans(input: MeansInput): MeansCompared[] {
     means,
     ...own[means],
     bite: biteOf({ ...input, means: [means, ...mixed], fruitExposure: exposure(means) }),
+    ...(fruitExposure > 0 && means !== 'fruit'
+      ? { biteWithoutFruit: biteOf({ ...input, means: [means], fruitExposure: 0 }) }
+      : {}),
   }));
 }

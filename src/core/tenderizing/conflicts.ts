@@ -1,7 +1,7 @@
-import type { SodaChoice } from './chooseSoda';
+import type { SodaChoice } from './means';
 import { EXPOSURE } from './enzymes';
 
-export const CONFLICTS = ['soda-and-strong-fruit', 'soda-and-acid', 'pierced-and-long-fruit', 'acid-too-long'] as const;
+export const CONFLICTS = ['soda-and-fruit', 'soda-and-acid', 'pierced-and-long-fruit', 'acid-too-long'] as const;
 /** Two means that fight, or one that goes on too long. */
 export type Conflict = (typeof CONFLICTS)[number];
 
@@ -14,23 +14,14 @@ export interface Together {
   acid: boolean;
   /** Enough citrus or vinegar to go chalky when it stays. */
   sour: boolean;
-  strongFruit: boolean;
   fruitExposure: number;
   marinadeMin: number;
 }
 
-/** Which of the means in this plan fight (common practice): strong fruit after a soda soak, acid with soda left in, fruit let in deep by needles, sour mixes for long. */
-export function conflictsOf({
-  soda,
-  pierced,
-  acid,
-  sour,
-  strongFruit,
-  fruitExposure,
-  marinadeMin,
-}: Together): Conflict[] {
+/** Which of the means in this plan fight (common practice): fruit that gets it tender by itself on top of soda, acid with soda left in, fruit let in deep by needles, sour mixes for long. */
+export function conflictsOf({ soda, pierced, acid, sour, fruitExposure, marinadeMin }: Together): Conflict[] {
   const found: [Conflict, boolean][] = [
-    ['soda-and-strong-fruit', soda !== 'skip' && strongFruit],
+    ['soda-and-fruit', soda !== 'skip' && fruitExposure >= EXPOSURE.tender],
     ['soda-and-acid', soda === 'leave-in' && acid],
     ['pierced-and-long-fruit', pierced && fruitExposure >= EXPOSURE.tender],
     ['acid-too-long', sour && marinadeMin > ACID_LONGEST_MIN],

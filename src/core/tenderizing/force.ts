@@ -1,4 +1,4 @@
-import type { Shape } from '../cooking';
+import { shapeRow, type Shape } from '../ways';
 import type { Cut } from '../pieces';
 import { pound } from '../slicing';
 
@@ -68,9 +68,6 @@ export function applyForce({ force, when, pieceMm, massG, toMm }: ForceInput): F
 
 export type ForceReason = 'cubes' | 'whole-steak' | 'in-a-hurry' | 'not-needed';
 
-/** Where a shape is scored or beaten by itself, force is not added to it. */
-const FORCED_ALREADY: readonly Shape[] = ['pounded', 'unrolled'];
-
 /**
  * Whether force is proposed (common practice): hard-working muscle in cubes is pounded before it is cut, a whole steak of it is beaten when its
  * marinade is not sour; slices only when there is no time left for soda. Everywhere else it is the cook's choice.
@@ -80,15 +77,13 @@ export function chooseForce(
   { shape, acid, hurried }: { shape: Shape; acid: boolean; hurried: boolean },
 ): { force: ForceChoice; when: ForceTime; reason: ForceReason } {
   const none = { force: 'none', when: 'after', reason: 'not-needed' } as const;
-  if (work !== 'hard' || FORCED_ALREADY.includes(shape)) return none;
+  if (work !== 'hard' || shapeRow(shape).forced) return none;
   if (shape === 'cubes') return { force: 'mallet', when: 'before', reason: 'cubes' };
-  if (shape === 'sliced-after') return acid ? none : { force: 'rolling-pin', when: 'after', reason: 'whole-steak' };
+  if (shapeRow(shape).carved) return acid ? none : { force: 'rolling-pin', when: 'after', reason: 'whole-steak' };
   if (hurried && shape === 'ribbons') return { force: 'rolling-pin', when: 'after', reason: 'in-a-hurry' };
   return none;
 }
 
 /** Whether a shape can take this: shaved slices and strips tear under a mallet or needles. */
-export function forceFits(force: Force, shape: Shape): boolean {
-  if (shape === 'shaved' || FORCED_ALREADY.includes(shape)) return false;
-  return shape !== 'strips' || force === 'rolling-pin' || force === 'mallet';
-}
+export const forceFits = (force: Force, shape: Shape): boolean =>
+  beats(force) ? shapeRow(shape).takes.beating : shapeRow(shape).takes.piercing;

@@ -5,6 +5,8 @@ export interface Fruit {
   /** Relative activity of the fresh purée: dimensionless, fitted so that the order of strength that cooks know comes out. 0: flavour and sugar only. */
   activity: number;
   strength: 'none' | 'mild' | 'strong';
+  /** Its activity is a guess: it cautions, it refuses nothing. */
+  guess?: boolean;
   flavour: string;
   /** Purée from one whole piece, g. */
   pureeG?: number;
@@ -14,7 +16,7 @@ const fruit = (
   id: string,
   name: string,
   activity: number,
-  more: { names?: string; flavour: string; pureeG?: number },
+  more: { names?: string; flavour: string; pureeG?: number; guess?: boolean },
 ): Fruit => ({
   id,
   name,
@@ -23,6 +25,7 @@ const fruit = (
   otherNames: more.names ? more.names.split(', ') : [],
   flavour: more.flavour,
   ...(more.pureeG ? { pureeG: more.pureeG } : {}),
+  ...(more.guess ? { guess: true } : {}),
 });
 
 /** Fruits and roots that tenderize, weakest first (the order is common practice, the numbers are fits and for onion, apple, ginger, fig and papaya guesses), then those that only flavour. */
@@ -36,6 +39,7 @@ export const FRUITS: readonly Fruit[] = [
   fruit('onion', 'Onion, in quantity', 2, {
     names: 'onion juice, grated onion, onion',
     flavour: 'sharp and sweet',
+    guess: true,
     pureeG: 130,
   }),
   fruit('ginger', 'Ginger', 10, {
@@ -73,6 +77,12 @@ export const FRUITS: readonly Fruit[] = [
     flavour: 'sweet; heated, so no tenderizing',
   }),
 ];
+
+/** How strong a cook's own fresh ingredient is said to be; where nothing was said, the strongest is reckoned with, never the weakest. */
+export const ENZYME_CLASSES = ['mild', 'strong', 'strongest'] as const;
+export type EnzymeClass = (typeof ENZYME_CLASSES)[number];
+/** As strong as Asian pear, kiwi, pineapple. */
+export const CLASS_ACTIVITY: Record<EnzymeClass, number> = { mild: 1, strong: 12, strongest: 48 };
 
 const plain = (text: string) => text.trim().toLowerCase();
 

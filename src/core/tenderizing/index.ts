@@ -1,6 +1,8 @@
 export { ADDED, ADDITIONS, worthAdding, type Addition, type AdditionAdvice, type AdditionInput } from './additions';
 export {
   soda,
+  LEAVE_IN_EDGE_MM,
+  LEAVE_IN_USUAL_MM,
   SODA_G_PER_TSP,
   SODA_PRACTICE,
   SODA_SCHOOLS,
@@ -13,13 +15,18 @@ export {
   type SodaStrength,
   type SodaTaste,
 } from './soda';
-export { chooseSoda, type MarinadeCharacter, type SodaChoice, type SodaReason } from './chooseSoda';
 export {
+  FIBRE_CLASSES,
+  fibreClass,
   judgeTenderizing,
+  TENDERIZING_ANSWERS,
+  type FibreClass,
   type JudgementChange,
   type JudgementReason,
+  type SodaReason,
   type TenderizingAnswer,
   type TenderizingJudgement,
+  type TenderizingSituation,
 } from './judgeTenderizing';
 export {
   enzyme,
@@ -37,16 +44,9 @@ export {
   type EnzymeVerdict,
   type ExposureSpans,
 } from './enzymes';
-export { findFruit, FRUITS, type Fruit } from './fruits';
-export { biteOf, MEANS, type Bite, type BiteInput, type TenderizingMeans } from './bite';
-export {
-  compareMeans,
-  FLAVOURS,
-  RISKS,
-  type MeansCompared,
-  type MeansInput,
-  type TenderizingChoice,
-} from './compareMeans';
+export { CLASS_ACTIVITY, ENZYME_CLASSES, findFruit, FRUITS, type EnzymeClass, type Fruit } from './fruits';
+export { biteOf, BITTEN_THROUGH_MM, MEANS, type Bite, type BiteInput, type TenderizingMeans } from './bite';
+export { compareMeans, FLAVOURS, RISKS, type MeansCompared, type MeansInput } from './compareMeans';
 export { conflictsOf, CONFLICTS, type Conflict, type Together } from './conflicts';
 export {
   applyForce,
@@ -66,10 +66,11 @@ export {
 } from './force';
 export {
   biteOfPlan,
+  COATED_PERCENT,
   meansOf,
-  proposeTenderizing,
   rinsedSodaMin,
   type MixCharacter,
-  type TenderizingProposal,
-  type TenderizingSituation,
-} from './proposeTenderizing';
+  type ShapeWork,
+  type SodaChoice,
+  type TenderizingChoice,
+} from './means';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { findCut } from '../pieces';
-import { chooseSoda, soda, SODA_G_PER_TSP, SODA_PRACTICE, SODIUM_IN_SODA, sodiumLeftMg } from '.';
+import { soda, SODA_G_PER_TSP, SODA_PRACTICE, SODIUM_IN_SODA, sodiumLeftMg } from '.';
 
 test('without a rinse all sodium stays; a range of one rinse either way holds what each rinse leaves', () => {
   expect(sodiumLeftMg({ sodiumMg: 1000, rinses: 0 })).toEqual({ from: 1000, to: 1000 });
@@ -78,22 +78,6 @@ test('amounts follow the weight in proportion and times not at all; times never 
       },
     ),
   ));
-
-test.each([
-  ['chicken-breast', 4, { acid: false, strongFruit: false }, 'skip', 'tender-cut'],
-  ['beef-flank', 4, { acid: false, strongFruit: false }, 'rinse-off', 'tough-or-thick'],
-  ['lamb-leg', 4, { acid: false, strongFruit: false }, 'leave-in', 'thin-strips'],
-  ['lamb-leg', 8, { acid: false, strongFruit: false }, 'rinse-off', 'tough-or-thick'],
-  ['lamb-leg', 4, { acid: true, strongFruit: false }, 'rinse-off', 'acid-marinade'],
-  ['beef-flank', 4, { acid: false, strongFruit: true }, 'skip', 'strong-fruit'],
-] as const)('%s at %d mm with %j: %s', (cutId, thicknessMm, marinade, choice, reason) =>
-  expect(chooseSoda(findCut(cutId)!, { thicknessMm, shape: 'ribbons' }, marinade)).toEqual({ choice, reason }),
-);
-
-test('never for cubes (common practice): soda works from the surface', () =>
-  expect(
-    chooseSoda(findCut('beef-flank')!, { thicknessMm: 25, shape: 'cubes' }, { acid: false, strongFruit: false }),
-  ).toEqual({ choice: 'skip', reason: 'thick-piece' }));
 
 test('nothing weighs nothing', () =>
   expect(() => soda({ massG: 0, thicknessMm: 4, school: 'leave-in' })).toThrow(RangeError));

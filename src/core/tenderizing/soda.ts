@@ -12,6 +12,9 @@ export const SODA_PRACTICE = {
   'rinse-off': { percent: { from: 1.5, usual: 1.5, to: 2.8 }, minutes: { from: 20, to: 30 }, rinses: 3, drainMin: 20 },
 } as const;
 
+/** Soda stays in what is this thin by custom, and up to the edge of it, mm of the smaller side. */
+export const LEAVE_IN_USUAL_MM = 5;
+export const LEAVE_IN_EDGE_MM = 7;
 /** Handwork: a start and so much per kilogram, min. Own estimates. */
 export const SODA_WORK = { soda: { start: 3, perKg: 2 }, rinse: { start: 5, perKg: 3 } } as const;
 /** Oil to spread a rinsed dose evenly: a teaspoon per 500 g, share of the meat. "A little" is common practice, the figure an own estimate. */

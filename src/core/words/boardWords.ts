@@ -1,8 +1,8 @@
-import type { Shape, Use, Way } from '../cooking';
+import { wayRecipe, type Shape, type Use, type Way } from '../ways';
 import type { Firmness, FirmnessReport, FreezerPreset, SolvedShape } from '../firming';
 import type { Cut, SuitsBecause } from '../pieces';
 import type { CutStep, DialProblem } from '../slicing';
-import type { TenderizingAnswer, TenderizingJudgement } from '../tenderizing';
+import { fibreClass, type FibreClass, type TenderizingAnswer, type TenderizingJudgement } from '../tenderizing';
 import { formatDuration, formatLength, formatNumber, type FormatStyle } from '../units';
 import { USE_NAMES } from './names';
 
@@ -14,6 +14,7 @@ export const SHAPE_NAMES: Record<Shape, string> = {
   unrolled: 'Unrolled sheet',
   butterflied: 'Opened like a book',
   pounded: 'Scored and pounded',
+  steaks: 'Steaks, sliced after',
   'sliced-after': 'Whole, sliced after',
 };
 
@@ -26,6 +27,7 @@ const BAND_REASONS: Record<Shape, string> = {
   unrolled: 'the guide rod sets it; thinner tears as it unrolls',
   butterflied: 'half the height, so that it is through in minutes',
   pounded: 'beaten thin it sears fast; thinner tears',
+  steaks: 'thin enough to be through in minutes, thick enough to stay juicy',
   'sliced-after': 'a thick cut across the grain after it rested',
 };
 export const bandReason = (shape: Shape): string => BAND_REASONS[shape];
@@ -69,8 +71,11 @@ export const FORM_NAMES: Record<Cut['form'], string> = {
 /** What to do with the fat for this way, and why. */
 export function fatWords({ fat }: Pick<Cut, 'fat'>, way: Way): string {
   if (fat === 'lean') return 'There is hardly any fat to take off.';
-  if (way === 'stir-fry') return 'Hard fat comes off: in a hot pan it does not render in time. Fine marbling may stay.';
-  if (way === 'thin-steak') return 'Nick or take off the edge fat: it shrinks first and curls the steak.';
+  const { method, back } = wayRecipe(way).heat;
+  if (method === 'pan')
+    return back
+      ? 'Hard fat comes off: in a hot pan it does not render in time. Fine marbling may stay.'
+      : 'Nick or take off the edge fat: it shrinks first and curls the steak.';
   return 'Leave the marbling: it bastes the meat over the fire. Thick edges of hard fat come off, they flare up.';
 }
 
@@ -102,12 +107,18 @@ const ANSWERS: Record<TenderizingAnswer, string> = {
 };
 const REASONS: Record<TenderizingJudgement['reason'], string> = {
   tender: 'This muscle does little work: it is tender by itself.',
-  'hard-long': 'A hard-working muscle, and the fibres in a bite are long.',
-  'hard-short': 'A hard-working muscle, but the slices are so thin that its fibres are short.',
-  'some-long': 'A muscle with some work in it, and the fibres in a bite are not short.',
-  'some-short': 'Some work in it, but the fibres in a bite are short.',
-  'cubes-by-force': 'A cube holds long fibres, and soda or fruit only reach its surface: pound it before cutting.',
+  hard: 'A hard-working muscle eats firm even when its fibres are short.',
+  'hard-short': 'A hard-working muscle, but cut so thin that little is left to chew.',
+  some: 'A muscle with some work in it, and more to chew than thin slices have.',
+  'some-short': 'Some work in it, but cut thin enough across the grain.',
+  'some-soft': 'Cut thin enough to eat well; a little help keeps it soft in a fierce heat.',
+  whole: 'Heated in one piece: soda and fruit only reach its surface, force reaches the middle.',
 };
+
+const FIBRE_WORDS: Record<FibreClass, string> = { short: 'short', middling: 'middling', long: 'long' };
+/** "short fibres, 4 mm": one scale in millimetres on every screen. */
+export const fibreWords = (fibreLengthMm: number, style: FormatStyle): string =>
+  `${FIBRE_WORDS[fibreClass(fibreLengthMm)]} fibres, ${formatLength(fibreLengthMm, style)}`;
 
 /** Should this be tenderized, why, and what would change that. */
 export function judgementWords(
@@ -142,11 +153,23 @@ export function cutStepWords(step: CutStep, style: FormatStyle): string {
     case 'lean':
       return `Lean the blade ${count(step.deg)}° from upright: the slices come out wider.`;
     case 'slice':
-      return `Slice ${length(step.thicknessMm)} thick, about ${count(step.count)} from a piece.`;
+      return step.count === 0
+        ? `Slice across, ${length(step.thicknessMm)} thick.`
+        : `Slice ${length(step.thicknessMm)} thick, ${sliceCountWords(step.count, step.whole, style)} from a piece.`;
+    case 'steaks':
+      return `Cut ${count(step.count)} ${step.count === 1 ? 'steak' : 'steaks'} straight across the fibres, ${length(step.thicknessMm)} thick.`;
+    case 'lengths':
+      return `First part it with the grain into ${count(step.count)} lengths of about ${length(step.lengthMm)}, then turn each and cut across.`;
     case 'stack-strips':
-      return `Stack a few slices and cut strips of ${length(step.widthMm)}, ${count(step.perSlab)} from each.`;
+      return `Lay ${step.stacked} slices on each other and cut strips of ${length(step.widthMm)} along the longer side, ${count(step.perSlab)} from each${step.lengths > 1 ? `, halved to ${count(step.lengths)} lengths` : ''}.`;
+    case 'again':
+      return `Cut each slice again, to ${length(step.lengthMm)} × ${length(step.widthMm)}: ${count(step.perSlice)} of it.`;
+    case 'off-the-bone':
+      return 'Take the meat off the bone first: no slice goes through it.';
+    case 'beside-the-bone':
+      return 'Shave the slices off beside the bone, turning the block; never through it.';
     case 'divide':
-      return `Along the ${step.along}, cut every ${length(step.sideMm)}: ${count(step.count)} of them.`;
+      return `Along the ${step.along}: ${step.count === 1 ? `one part, ${length(step.sideMm)}` : `${count(step.count)} even parts of ${length(step.sideMm)}`}.`;
     case 'along-the-bone':
       return `Cut along the bone to within ${length(step.hingeMm)} of the edge and fold the meat open.`;
     case 'rod':
@@ -161,12 +184,12 @@ export function cutStepWords(step: CutStep, style: FormatStyle): string {
       return `Cut level through the middle, stop ${length(step.hingeMm)} before the edge, open it like a book.`;
     case 'beat':
       return `Beat it from ${length(step.fromMm)} to ${length(step.toMm)}, pushing outward rather than smashing.`;
-    case 'cook-whole':
-      return 'Cook it whole.';
-    case 'rest':
-      return 'Let it rest on a rack.';
   }
 }
+
+/** "about 15, of them 10 whole" */
+export const sliceCountWords = (count: number, whole: number, style: FormatStyle): string =>
+  `about ${formatNumber(count, style.locale)}${whole < count ? `, of them ${formatNumber(whole, style.locale)} whole` : ''}`;
 
 export function dialProblemWords(problem: DialProblem, style: FormatStyle): string {
   switch (problem.code) {

@@ -1,4 +1,4 @@
-import type { Caution } from '../safety';
+import { SODIUM_REFERENCE_MG_PER_DAY, type Caution } from '../safety';
 import {
   formatDuration,
   formatLength,
@@ -42,6 +42,41 @@ export function cautionWords(caution: Caution, style: FormatStyle): CautionWords
         title: 'This freezer will not firm it in time',
         text: 'Use thinner pieces or a colder freezer; the minutes in the plan are a guess. Press it before you slice.',
       };
+    case 'meat-warm':
+      return {
+        title: `Meat at ${temp(caution.tempC)} has been out`,
+        text: `Above ${temp(caution.maxC)} it was not fridge-cold: what it was out counts toward its minutes. If you do not know for how long, cook it now.`,
+      };
+    case 'too-salty':
+      return {
+        title: `${formatNumber(caution.percent, style.locale, 1)} % salt when it comes out`,
+        text: 'Most find that too salty. Land it lower, or take it out sooner.',
+      };
+    case 'much-sodium':
+      return {
+        title: `Up to ${formatNumber(caution.mg.to / 1000, style.locale, 1)} g of sodium a portion`,
+        text: `${formatNumber(SODIUM_REFERENCE_MG_PER_DAY / 1000, style.locale)} g are about an adult’s day (WHO, from memory), if all of the mix is eaten.`,
+      };
+    case 'too-sweet':
+      return {
+        title: `${formatNumber(caution.massG, style.locale)} g of sugar a portion`,
+        text: 'As much as in a dessert, if all of the mix is eaten; it also burns sooner.',
+      };
+    case 'thick-for-heat':
+      return {
+        title: `${formatLength(caution.thicknessMm, style)} is thick for this heat`,
+        text: 'Brown it, then let it finish gently, off the fiercest heat; the thermometer decides. Thinner steaks, or opened like a book, are through in minutes.',
+      };
+    case 'rounds-through':
+      return {
+        title: 'Each round is cooked through',
+        text: `${caution.rounds} rounds take too long for half-cooked meat to wait: every one reaches ${temp(caution.tempC)} before it is set aside.`,
+      };
+    case 'part-cooked':
+      return {
+        title: `Half-cooked meat waits ${formatDuration(caution.waitMin)} at most`,
+        text: 'Then it is back in the pan and cooked through: warm and unfinished, bacteria grow in it fast.',
+      };
     case 'with-the-grain':
       return {
         title: `With the grain: fibres of ${formatLength(caution.fibreLengthMm, style)} in a bite`,
@@ -50,7 +85,7 @@ export function cautionWords(caution: Caution, style: FormatStyle): CautionWords
     case 'falls-apart':
       return {
         title: `${formatLength(caution.thicknessMm, style)} falls apart`,
-        text: 'Below 2 mm slices tear on the stick and drop through the grate.',
+        text: 'Slices this thin tear on the stick and drop through the grate.',
       };
     case 'rinse-bones':
       return {
@@ -59,8 +94,8 @@ export function cautionWords(caution: Caution, style: FormatStyle): CautionWords
       };
     case 'game-through':
       return {
-        title: `${ANIMAL_NAMES[caution.animal]}: never below ${temp(caution.tempC)}`,
-        text: 'Freezing does not make it safe. Measure the thickest piece.',
+        title: `Cook to ${temp(caution.tempC)} at the centre`,
+        text: `${ANIMAL_NAMES[caution.animal]} never below that: freezing does not make it safe. Measure the thickest piece.`,
       };
     case 'warm-minutes':
       return {
@@ -127,7 +162,10 @@ export function cautionWords(caution: Caution, style: FormatStyle): CautionWords
     case 'fridge':
       return {
         title: `In the fridge, ${temp(caution.maxC)} or colder`,
-        text: 'Warmer, bacteria grow faster than the marinade works.',
+        text:
+          caution.isC === undefined
+            ? 'Warmer, bacteria grow faster than the marinade works.'
+            : `Yours is at ${temp(caution.isC)}: turn it colder before the meat goes in.`,
       };
     case 'allergens': {
       const plain = [caution.alcohol && 'alcohol', caution.glutamate && 'glutamate'].filter((word) => word !== false);

@@ -1,8 +1,8 @@
 import type { Conflict } from '../tenderizing';
 
 const CONFLICTS: Record<Conflict, { title: string; text: string }> = {
-  'soda-and-strong-fruit': {
-    title: 'Strong fruit and soda together',
+  'soda-and-fruit': {
+    title: 'Fruit and soda together',
     text: 'Both soften the surface; on thin slices that turns to mush. Take the one or the other.',
   },
   'soda-and-acid': {

@@ -20,6 +20,8 @@ export {
   FIRMNESS_NAMES,
   FORM_NAMES,
   FREEZER_NAMES,
+  fibreWords,
+  sliceCountWords,
   judgementWords,
   REPORT_NAMES,
   SHAPE_NAMES,
@@ -31,7 +33,9 @@ export {
 export { cautionWords, type CautionWords } from './cautionWords';
 export { conflictWords } from './conflictWords';
 export { JOB_SHORT } from './jobNames';
-export { jobWords, type JobContext, type JobWords } from './jobWords';
+export { centreWords, heatWords, type HeatWords } from './heatWords';
+export { leftOutWords, remedyWords } from './remedyWords';
+export { firmWords, jobWords, type JobContext, type JobWords } from './jobWords';
 export { orderWords } from './orderWords';
 export { quantityWords, type QuantityKind } from './quantityWords';
 export { scheduleWords } from './scheduleWords';

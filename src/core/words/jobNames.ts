@@ -21,6 +21,7 @@ export const JOB_SHORT: Record<JobKey, string> = {
   pierce: 'Pierce',
   score: 'Score',
   cool: 'Cool',
+  boil: 'Boil',
   glaze: 'Glaze',
   dip: 'Dip',
   slurry: 'Slurry',

@@ -1,10 +1,17 @@
 import type { BatchInputs, BatchPlan, Surroundings } from '../batches';
 import { COOL_ENOUGH_C, notEatenRaw } from '../marinades';
+import { FRIDGE_MAX_C } from '../safety';
 import { isTurn, type Job } from '../scheduling';
+import { SCORE_MM } from '../slicing';
 import { JOB_SHORT } from './jobNames';
-import { SHAPE_UNITS } from './names';
+import { cutStepWords } from './boardWords';
+import { heatWords } from './heatWords';
 import { orderWords } from './orderWords';
 import { formatDuration, formatLength, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
+
+/** The freezer's minutes as every screen says them: what is planned, and the span in which it slices well. */
+export const firmWords = ({ minutes, from, to }: BatchPlan['firm']): string =>
+  `${formatDuration(minutes)} in the freezer; it slices well from ${formatDuration(from)} to ${formatDuration(to)}.`;
 
 export interface JobWords {
   /** The verb, the same on the button, the timeline and in the log. */
@@ -42,7 +49,7 @@ export function jobWords(
   const boilFirst = marinate.heldBack === 'raw' ? 'It touched raw meat: a rolling boil first. ' : '';
   const { state } = plan.firm;
   const dial = slice.dial ? ` Slicing machine at ${formatNumber(slice.dial.dial, style.locale, 1)}.` : '';
-  const counted = (n: number) => `${formatNumber(n, style.locale)} ${SHAPE_UNITS[slice.shape][n === 1 ? 0 : 1]}`;
+  const steps = (all: typeof slice.steps) => all.map((step) => cutStepWords(step, style)).join(' ');
 
   if (isTurn(key)) return say('Turn the bag', 'Turn it, knead it, press the slices apart.');
   switch (key) {
@@ -59,34 +66,24 @@ export function jobWords(
     case 'trim':
       return say(
         'Trim it',
-        `${around.cut.trim} Weigh what is left: ${mass(piece.trimmedG)} expected. Lay it flat and plump on a tray.${inLots}`,
+        `${around.cut.trim} Weigh what is left: ${mass(piece.trimmedG)} expected${piece.boneG ? ', bone and all' : ''}. Lay it flat and plump on a tray.${inLots}`,
       );
     case 'firm':
       return say(
         'Firm it in the freezer',
-        `Press it from ${formatDuration(plan.firm.checkFromMin)}; good between ${formatDuration(plan.firm.from)} and ${formatDuration(plan.firm.to)}, when the outside is stiff and the middle still gives. An estimate.`,
+        `${firmWords(plan.firm)} Press it from ${formatDuration(plan.firm.checkFromMin)}: it is right when the outside is stiff and the middle still gives. An estimate.`,
       );
     case 'slice':
-      return say(
-        'Slice it',
-        slice.shape === 'cubes'
-          ? `Cubes of ${length(slice.thicknessMm)}, about ${formatNumber(slice.pieceCount, style.locale)}, all one size.${inLots}`
-          : slice.shape === 'unrolled'
-            ? `Unroll it into ${counted(slice.pieceCount)} ${length(slice.thicknessMm)} thick, a rod beside it sets the thickness; ${formatNumber(slice.unrolled!.turns, style.locale)} turns. Score both faces lightly.${inLots}`
-            : slice.shape === 'butterflied'
-              ? `Cut level through the middle, nearly to the edge, and open it: ${counted(slice.pieceCount)} ${length(slice.pieceMm.thicknessMm)} thick.${inLots}`
-              : `${length(slice.thicknessMm)} thick, ${slice.knifeToGrainDeg > 60 ? 'across the fibres' : 'slanted to the fibres'}, about ${formatNumber(slice.sliceCount, style.locale)} slices${slice.bevelDeg ? `, knife leaning ${formatNumber(slice.bevelDeg, style.locale)}°` : ''}.` +
-                `${slice.strips ? ` Then cut the slices into strips of ${length(slice.strips.stripWidthMm)}.` : ''}${dial}${inLots}`,
-      );
+      return say('Slice it', `${steps(slice.steps)}${dial}${inLots}`);
     case 'pound':
       return say(
         'Score and pound it',
-        `Score a grid of 6 mm lightly on both faces, then beat it to ${length(slice.pieceMm.thicknessMm)}, pushing outward: it grows to about ${length(slice.pieceMm.lengthMm)} × ${length(slice.pieceMm.widthMm)}.${inLots}`,
+        `${steps(slice.steps)} It grows to about ${length(slice.pieceMm.lengthMm)} × ${length(slice.pieceMm.widthMm)}.${inLots}`,
       );
     case 'carve':
       return say(
         'Slice it across',
-        `After its rest, across the fibres, ${length(slice.thicknessMm)} thick${slice.bevelDeg ? `, knife leaning ${formatNumber(slice.bevelDeg, style.locale)}°` : ''}. A clean board: the one for raw meat is put away.`,
+        `After its rest. ${steps(slice.carving)} A clean board: the one for raw meat is put away.`,
       );
     case 'soda':
       return say(
@@ -138,10 +135,15 @@ export function jobWords(
         'Make the dip',
         `${boilFirst}${notEatenRaw(marinate.lines) ? 'Raw egg or flour is in it: cook it through first. ' : ''}${mass(sides.dip!.massG)} of the held-back part in a clean bowl. Taste it: sharper, sweeter, thinner with water.`,
       );
+    case 'boil':
+      return say(
+        'Boil what was held back',
+        `${mass(sides.boil!.massG)} of it touched raw meat: bring it to a rolling boil and keep it there a minute, stirring, before it is brushed on or served.`,
+      );
     case 'slurry':
       return say(
         'Stir the slurry',
-        `${boilFirst}${mass(sides.slurry!.starchG)} of starch and two parts of water, ${volume(sides.slurry!.waterMl)}, in a cup. Stir it again and add it at the end with the held-back part${sides.slurry!.topUpMl > 5 ? `, topped up with about ${volume(sides.slurry!.topUpMl)} of stock or water` : ''}.${marinate.onMeat.starchG > 0 ? ' Less than usual: the meat carries starch already.' : ''}`,
+        `${boilFirst}${mass(sides.slurry!.starchG)} of starch and two parts of water, ${volume(sides.slurry!.waterMl)}, in a cup. Stir it again and add it at the end with the held-back ${mass(marinate.heldBackG)}${sides.slurry!.topUpMl > 5 ? `, topped up with about ${volume(sides.slurry!.topUpMl)} of stock or water` : ''}.${marinate.onMeat.starchG > 0 ? ' Less than usual: the meat carries starch already.' : ''}`,
       );
     case 'beat':
       return say(
@@ -158,13 +160,15 @@ export function jobWords(
     case 'score':
       return say(
         'Score it',
-        `A grid of 6 mm, lightly, on both faces. Then it counts as pierced meat to the end.${inLots}`,
+        `A grid of ${length(SCORE_MM)}, lightly, on both faces. Then it counts as pierced meat to the end.${inLots}`,
       );
     case 'coat': {
       const leaveIn =
-        tenderize.choice === 'leave-in'
-          ? ` Stir in ${mass(tenderize.schools['leave-in'].sodaG)} of soda (${tenderize.schools['leave-in'].spoken.spoken}) first.`
-          : '';
+        tenderize.inMixPercent > 0
+          ? ' Its soda goes on with it.'
+          : tenderize.choice === 'leave-in'
+            ? ` Stir in ${mass(tenderize.schools['leave-in'].sodaG)} of soda (${tenderize.schools['leave-in'].spoken.spoken}) first.`
+            : '';
       const how =
         slice.shape === 'unrolled'
           ? 'Unroll each sheet, coat both faces, roll it up again'
@@ -177,7 +181,7 @@ export function jobWords(
     case 'marinate':
       return say(
         marinate.place === 'fridge' ? 'Marinate in the fridge' : 'Marinate on the counter',
-        `${formatDuration(marinate.minutes)}${marinate.place === 'fridge' ? `, at ${formatTemperature(4, style)} or colder` : ''}. By then the middle of a slice holds ${reached > 95 ? 'nearly all' : `about ${formatNumber(reached, style.locale)} %`} of the salt it will get, in a bag that is turned and not packed tight.`,
+        `${formatDuration(marinate.minutes)}${marinate.place === 'fridge' ? `, at ${formatTemperature(FRIDGE_MAX_C, style)} or colder` : ''}. By then the middle of ${length(marinate.diffusion.thicknessMm)} of meat holds ${reached > 95 ? 'nearly all' : reached < 5 ? 'hardly any' : `about ${formatNumber(reached, style.locale)} %`} of the salt it will get, in a bag that is turned and not packed tight.`,
       );
     case 'soak':
       return say(
@@ -190,39 +194,18 @@ export function jobWords(
         `${formatNumber(cook.sticks, style.locale)} sticks. Zigzag like a running stitch, stretched so the stick hardly shows.${inLots}`,
       );
     case 'dry':
-      return say(
-        'Wipe the meat dry',
-        `Let the marinade drip off and pat them: wet meat steams. Keep what waits in the fridge.${inLots}`,
-      );
-    case 'cook': {
-      const side = `${formatNumber(cook.minutesPerSide.from, style.locale, 1)} to ${formatNumber(cook.minutesPerSide.to, style.locale, 1)} min a side`;
-      const rounds = `${formatNumber(cook.rounds, style.locale)} ${cook.rounds === 1 ? 'round' : 'rounds'}`;
-      const { tempC, restMin } = cook.temperature;
-      const centre = `${formatTemperature(tempC, style)} at the centre${restMin ? ` and ${restMin} min rest` : ''}`;
-      if (cook.heat === 'oven')
-        return say(
-          'Roast the skewers',
-          `${rounds} at ${formatTemperature(180, style)}, ${formatNumber(2 * cook.minutesPerSide.from, style.locale)} to ${formatNumber(2 * cook.minutesPerSide.to, style.locale)} min, turned and brushed at half time, to ${centre}. What waits stays in the fridge.`,
-        );
-      if (cook.heat === 'table')
-        return say(
-          'Grill at the table',
-          `${rounds}, very hot, ${side}, to ${centre}. Oil the grate; a plate or basket for small slices. What waits stays in the fridge.`,
-        );
-      if (inputs.way === 'thin-steak')
-        return say(
-          'Sear the steaks',
-          `${rounds}, one layer each, ${side}, to ${centre}. Dry surface, hot pan. What waits stays in the fridge.`,
-        );
-      return cook.heat === 'grill'
+      return cook.surface === 'wipe'
         ? say(
-            'Grill the skewers',
-            `${rounds}, ${side} over direct heat, to ${centre}. Oil the grate. What waits stays in the fridge.`,
+            'Wipe the meat dry',
+            `Let the marinade drip off and pat them: wet meat steams. Keep what waits in the fridge.${inLots}`,
           )
         : say(
-            'Stir-fry in rounds',
-            `${rounds}, one layer each, about 1 min, turn, a few strokes, out. Everything back at the end, to ${centre}. What waits stays in the fridge.`,
+            'Let it drip',
+            `Lift it out and let what is loose drip off; leave the coat on, it carries the taste. Keep what waits in the fridge.${inLots}`,
           );
+    case 'cook': {
+      const { title, text } = heatWords(plan, style);
+      return say(title, text);
     }
   }
 }

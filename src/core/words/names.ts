@@ -2,7 +2,7 @@ import type { SodaChoice } from '../tenderizing';
 import type { Allergen, IngredientKind } from '../marinades';
 import type { Animal } from '../pieces';
 import type { Stage } from '../scheduling';
-import type { Shape, Use, Way } from '../cooking';
+import type { Shape, Use, Way } from '../ways';
 
 export const WAY_NAMES: Record<Way, string> = {
   'stir-fry': 'Stir-fry',
@@ -64,7 +64,8 @@ export const SHAPE_UNITS: Record<Shape, readonly [one: string, many: string]> = 
   unrolled: ['sheet', 'sheets'],
   butterflied: ['sheet', 'sheets'],
   pounded: ['steak', 'steaks'],
-  'sliced-after': ['slice', 'slices'],
+  steaks: ['steak', 'steaks'],
+  'sliced-after': ['piece', 'pieces'],
 };
 
 export const ALLERGEN_NAMES: Record<Allergen, string> = {

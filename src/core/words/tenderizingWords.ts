@@ -1,4 +1,3 @@
-import type { TenderizePlan } from '../batches';
 import {
   ADDED,
   type AdditionAdvice,
@@ -38,10 +37,12 @@ export const SODA_REASONS: Record<SodaReason, string> = {
   'tender-cut': 'This cut is tender as it is.',
   'tough-or-thick': 'Tough cut or thicker slices: a stronger dose of soda, rinsed off, does more.',
   'thin-strips': 'Thin strips in a savoury marinade: a little soda can stay in.',
-  'acid-marinade': 'The marinade is sour and would cancel soda left in, so rinse it off first.',
+  'acid-marinade': 'The marinade is sour and would cancel soda left in; slices this thin do without.',
   'thick-piece': 'Soda works from the surface: cubes and whole steaks are pounded or scored instead.',
   'in-a-hurry': 'There is no time left to soak, rinse and drain before the table.',
-  'strong-fruit': 'The fruit in the marinade already tenderizes; do not stack soda on it.',
+  'fruit-works': 'The fruit in the marinade gets it tender within the plan; do not stack soda on it.',
+  'short-fibres': 'Cut this thin across the grain it needs no soda.',
+  'in-the-mix': 'The mix brings its own soda: nothing is added to it.',
 };
 const FORCE_REASONS: Record<ForceReason, string> = {
   'not-needed': '',
@@ -101,14 +102,11 @@ export function meansWords(means: readonly TenderizingMeans[]): string {
 }
 
 /** Why this is proposed, in one or two sentences. */
-export function whyWords(
-  { reason, forceReason }: Pick<TenderizePlan, 'reason' | 'forceReason'>,
-  judgement: TenderizingJudgement,
-  style: FormatStyle,
-): string {
+export function whyWords(judgement: TenderizingJudgement, style: FormatStyle): string {
+  const { sodaReason, forceReason } = judgement;
   const why = [
-    reason === 'tender-cut' ? '' : judgementWords(judgement, style).reason,
-    SODA_REASONS[reason],
+    judgementWords(judgement, style).reason,
+    sodaReason === 'tender-cut' ? '' : SODA_REASONS[sodaReason],
     FORCE_REASONS[forceReason],
   ];
   return why.filter(Boolean).join(' ');

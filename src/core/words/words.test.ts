@@ -76,10 +76,13 @@ describe('a text that was not taken', () => {
 });
 
 test('a refused schedule gives both figures and a way out', () => {
-  const words = scheduleWords({ code: 'too-long-warm', warmMin: 130, limitMin: 120 });
+  const words = scheduleWords(
+    { code: 'too-long-warm', warmMin: 130, limitMin: 120 },
+    { system: 'metric', locale: 'en' },
+  );
   expect(words).toMatch(/2 h 10/);
   expect(words).toMatch(/limit is 2 h/);
-  expect(words).toMatch(/smaller lots/);
+  expect(words).toMatch(/Less of it at a time/);
 });
 
 test.each([

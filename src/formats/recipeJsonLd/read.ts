@@ -1,4 +1,4 @@
-import { USES } from '@/core/cooking';
+import { USES } from '@/core/ways';
 import { HOLD_BACK_PURPOSES, type HoldBackPurpose, type MarinadeFacts } from '@/core/marinades';
 
 /** What a recipe from anywhere says: its ingredient lines as text, and ours where it carries them. */

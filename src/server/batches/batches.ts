@@ -19,6 +19,8 @@ import { toEvent } from './events';
 
 const TABLE = 'batch';
 const PLAN_VERSION = 1;
+/** The API speaks metric English. */
+const API_STYLE = { system: 'metric', locale: 'en' } as const;
 
 /** A stored batch with everything a plan is made from. */
 export interface LoadedBatch {
@@ -112,7 +114,7 @@ export async function loadBatches(db: Db, household: HouseholdRow, rows: BatchRo
 }
 
 function scheduleOf({ schedule, lots }: BatchPlan): Batch['schedule'] {
-  if (!schedule.ok) return { ok: false, reason: scheduleWords(schedule.problem) };
+  if (!schedule.ok) return { ok: false, reason: scheduleWords(schedule.problem, API_STYLE) };
   const { startMs, warmMin, warmLimitMin, lateByMin, jobs } = schedule;
   const iso = (ms: number) => new Date(ms).toISOString();
   return {

@@ -1,7 +1,7 @@
 import 'server-only';
 import type { TenderizingPlanAnswer, TenderizingPlanRequest } from '@/contract/calculations';
 import { fruitAfter, fruitClock, mixCharacter, usualShape } from '@/core/batches';
-import { WAY_PRACTICE } from '@/core/cooking';
+import { wayRecipe } from '@/core/ways';
 import { saltLanding, scaleMarinade } from '@/core/marinades';
 import {
   biteOfPlan,
@@ -10,7 +10,6 @@ import {
   judgeTenderizing,
   meansOf,
   pierces,
-  proposeTenderizing,
   rinsedSodaMin,
   worthAdding,
 } from '@/core/tenderizing';
@@ -49,30 +48,32 @@ export async function tenderizingPlan(request: TenderizingPlanRequest): Promise<
           holdBackShare: marinade.holdBackShare,
         }),
       })
-    : { acid: false, strongFruit: false, fruitExposure: 0, saltPercent: 0, starchPercent: 0 };
+    : { acid: false, fruitExposure: 0, saltPercent: 0, starchPercent: 0, sodaPercent: 0 };
   const hurried = minutesLeft !== undefined && minutesLeft < rinsedSodaMin(massG, thicknessMm) + marinadeMin;
-  const proposal = proposeTenderizing({ cut, shape, thicknessMm, mix, hurried });
-  const chosen = { soda: choice?.soda ?? proposal.soda, force: choice?.force ?? proposal.force };
-  const pierced = Boolean(choice?.pierced) || pierces(chosen.force);
+  const judgement = judgeTenderizing({
+    cut,
+    way,
+    shape,
+    thicknessMm,
+    smallerMm: thicknessMm,
+    fibreLengthMm,
+    mix,
+    hurried,
+  });
+  const proposed = { soda: judgement.soda, force: judgement.force };
+  const chosen = { soda: choice?.soda ?? proposed.soda, force: choice?.force ?? proposed.force };
+  const work = { shape, scored: shape === 'pounded' || shape === 'unrolled' };
+  const pierced = Boolean(choice?.pierced) || pierces(chosen.force) || work.scored;
   const conflicts = conflictsOf({ ...mix, soda: chosen.soda, pierced, sour: scaled?.sour ?? false, marinadeMin });
-  const why = whyWords(
-    { reason: proposal.sodaReason, forceReason: proposal.forceReason },
-    judgeTenderizing(cut, { way, fibreLengthMm, thicknessMm }),
-    STYLE,
-  );
-  const eaten = { cut, fibreLengthMm, mix };
-  const longestMin = Math.min(
-    minutesLeft ?? Infinity,
-    marinade?.minutes.to ?? Infinity,
-    WAY_PRACTICE[way].marinadeMin.to,
-  );
+  const eaten = { cut, fibreLengthMm, mix, work };
+  const longestMin = Math.min(minutesLeft ?? Infinity, marinade?.minutes.to ?? Infinity, wayRecipe(way).marinadeMin.to);
   const additions = marinade
     ? worthAdding({
         ...eaten,
         choice: chosen,
         pierced,
         shape,
-        inPan: way === 'stir-fry',
+        inPan: wayRecipe(way).heat.back,
         thicknessMm,
         tempC,
         marinadeMin,
@@ -81,17 +82,17 @@ export async function tenderizingPlan(request: TenderizingPlanRequest): Promise<
     : [];
   return {
     proposed: {
-      soda: proposal.soda,
-      force: proposal.force,
-      when: proposal.when,
-      means: proposal.means,
-      title: meansWords(proposal.means),
-      why,
-      bite: biteOfPlan(eaten, proposal),
+      ...proposed,
+      answer: judgement.answer,
+      when: judgement.when,
+      means: meansOf(proposed, mix, work),
+      title: meansWords(meansOf(proposed, mix, work)),
+      why: whyWords(judgement, STYLE),
+      bite: biteOfPlan(eaten, proposed),
     },
     chosen: {
       ...chosen,
-      means: meansOf(chosen, mix),
+      means: meansOf(chosen, mix, work),
       bite: biteOfPlan(eaten, chosen),
       conflicts: conflicts.map((code) => ({ code, ...conflictWords(code) })),
     },

@@ -32,7 +32,7 @@ export function toPlanned({ resource, inputs, around }: LoadedBatch, style: Form
     sticks: plan.cook.sticks,
     cautions: plan.cautions,
     ...(plan.firm.needed && plan.firm.checkFromMin < plan.firm.minutes ? { checkFirmMin: plan.firm.checkFromMin } : {}),
-    ...(schedule.ok ? {} : { refusal: scheduleWords(schedule.problem) }),
+    ...(schedule.ok ? {} : { refusal: scheduleWords(schedule.problem, style) }),
     jobs: jobs.map((job) => ({
       ...job,
       batchId: resource.id,

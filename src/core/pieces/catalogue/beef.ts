@@ -31,7 +31,7 @@ export const BEEF: readonly Cut[] = [
   }),
   beef('skirt', 'skirt', {
     names: 'outside skirt, inside skirt, skirt steak, fajita meat, thin skirt, entraña, arrachera',
-    work: 'hard',
+    work: 'some',
     fat: 'marbled',
     form: 'slab',
     is: [69, 19.5, 10.5],
@@ -74,7 +74,7 @@ export const BEEF: readonly Cut[] = [
   }),
   beef('eye-round', 'eye of round', {
     names: 'eye round, girello, salmon cut, round eye',
-    work: 'hard',
+    work: 'some',
     fat: 'lean',
     form: 'round',
     is: [73, 22.5, 3.5],
@@ -85,7 +85,7 @@ export const BEEF: readonly Cut[] = [
   }),
   beef('knuckle', 'sirloin tip', {
     names: 'knuckle, thick flank, round tip, top rump, ball tip roast',
-    work: 'hard',
+    work: 'some',
     fat: 'lean',
     is: [73, 21.5, 4.5],
     size: [1.3, 70, 1400],
@@ -176,7 +176,7 @@ export const BEEF: readonly Cut[] = [
   }),
   beef('flat-iron', 'flat iron', {
     names: 'top blade, oyster blade, feather steak, butler’s steak',
-    work: 'some',
+    work: 'tender',
     fat: 'marbled',
     form: 'slab',
     is: [69, 20, 10],
@@ -214,6 +214,7 @@ export const BEEF: readonly Cut[] = [
     is: [58, 16.5, 24.5],
     size: [2, 55, 350],
     loss: [10, 25],
+    bone: [20, 35],
     trim: 'Take the skin off the bone side and the hard fat off the top; the bone stays on.',
     suits: { 'table-grill': 'unrolls' },
   }),
@@ -234,8 +235,9 @@ export const BEEF: readonly Cut[] = [
     form: 'cross-cut-ribs',
     is: [58, 16.5, 24.5],
     size: [4, 8, 120],
-    loss: [20, 35],
-    trim: 'Nothing comes off but loose fat; the bones count as waste.',
+    loss: [0, 3],
+    bone: [20, 35],
+    trim: 'Nothing comes off but loose fat; the bones stay in.',
     suits: { 'table-grill': 'sliced' },
   }),
   beef('shaved', 'shaved, from the shop', {

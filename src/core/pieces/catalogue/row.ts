@@ -15,6 +15,8 @@ export interface Row {
   seams?: boolean;
   /** Per cent of the raw weight. */
   loss: readonly [from: number, to: number];
+  /** Per cent of the trimmed weight that is bone and stays on. */
+  bone?: readonly [from: number, to: number];
   trim: string;
   suits: Cut['suits'];
 }
@@ -24,7 +26,7 @@ export function row(
   animal: Animal,
   id: string,
   name: string,
-  { names = '', work, fat, form = 'block', is, size, grainDeg = 0, seams = false, loss, trim, suits }: Row,
+  { names = '', work, fat, form = 'block', is, size, grainDeg = 0, seams = false, loss, bone, trim, suits }: Row,
 ): Cut {
   return {
     id,
@@ -44,5 +46,6 @@ export function row(
     usualHeightMm: size[1],
     usualMassG: size[2],
     trimLoss: { from: loss[0] / 100, to: loss[1] / 100 },
+    ...(bone ? { boneShare: { from: bone[0] / 100, to: bone[1] / 100 } } : {}),
   };
 }

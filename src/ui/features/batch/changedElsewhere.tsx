@@ -11,6 +11,7 @@ import { Button } from '../../primitives/button';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
 import { fieldsOf, type BatchFields } from './batchFields';
+import { NAMES, PIN_NAMES } from './fieldNames';
 
 interface Props {
   mine: BatchFields;
@@ -45,64 +46,6 @@ export default function ChangedElsewhere({ mine, theirs, onSettle }: Props) {
     </Dialog.Root>
   );
 }
-
-const NAMES: Partial<Record<keyof BatchFields, string>> = {
-  name: 'Name',
-  way: 'It becomes',
-  cutId: 'Cut',
-  massG: 'Weight',
-  heightMm: 'How tall',
-  thicknessMm: 'Slices',
-  marinadeId: 'Marinade',
-  people: 'People',
-  tableAt: 'On the table',
-};
-
-const PIN_NAMES: Record<keyof Pins, string> = {
-  trimmedG: 'Trimmed, g',
-  pieces: 'Pieces',
-  pricePerKg: 'Price a kilogram',
-  shape: 'Shape',
-  frozen: 'Frozen solid',
-  thawPlace: 'Tempered',
-  startC: 'Meat, °C',
-  freezerC: 'Freezer, °C',
-  lies: 'In the freezer',
-  wrap: 'Wrapped',
-  solid: 'Form',
-  lengthMm: 'Length, mm',
-  widthMm: 'Width, mm',
-  grainDeg: 'Fibres, °',
-  grainPitchDeg: 'Dip of the fibres, °',
-  yawDeg: 'Turn of the knife, °',
-  bevelDeg: 'Lean of the knife, °',
-  stripWidthMm: 'Strip width, mm',
-  firmMin: 'Freezer, min',
-  soda: 'Soda',
-  sodaPercent: 'Soda, %',
-  sodaMin: 'Soda, min',
-  sodaRinses: 'Rinses',
-  marinadeMin: 'Marinade, min',
-  marinadePlace: 'Where',
-  holdBackShare: 'Held back, share',
-  saltPercent: 'Salt in the meat, %',
-  splitAfterMixing: 'Split after mixing',
-  force: 'Force',
-  forceWhen: 'Force, when',
-  beatToMm: 'Beaten to, mm',
-  fruitId: 'Fruit',
-  fruitPercent: 'Fruit, %',
-  starchPercent: 'Starch, %',
-  oilPercent: 'Oil, %',
-  oilFirst: 'Oil first',
-  coolIn: 'Cools',
-  pierced: 'Pierced',
-  doneness: 'Doneness',
-  soakMin: 'Sticks soak, min',
-  lots: 'Lots',
-  roomTempC: 'The room, °C',
-  fridgeTempC: 'The fridge, °C',
-};
 
 function Differences({ mine, theirs }: { mine: BatchFields; theirs: BatchFields }) {
   const { cuts, marinades, zone } = useBatchWork();

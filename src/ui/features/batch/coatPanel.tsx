@@ -25,7 +25,7 @@ export function CoatPanel() {
       )
       .join('; ');
   const dose = (kind: 'starch' | 'oil', key: 'starchPercent' | 'oilPercent', label: string, max: number) => {
-    const percent = (100 * onMeatG(kind)) / piece.trimmedG;
+    const percent = (100 * onMeatG(kind)) / piece.meatG;
     const { from, to } = COAT_PRACTICE[key];
     return (
       <div>

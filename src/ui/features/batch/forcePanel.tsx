@@ -2,6 +2,7 @@
 
 import { FORCES, forceFits, type ForceChoice } from '@/core/tenderizing';
 import { formatLength, formatNumber, lengthFigure } from '@/core/units';
+import { shapeRow } from '@/core/ways';
 import { FORCE_NAMES } from '@/core/words';
 import { Choice } from '../../primitives/choice';
 import { PinMark } from '../../primitives/pinMark';
@@ -14,7 +15,7 @@ export function ForcePanel() {
   const { plan, fields, pin } = useBatchWork();
   const { style } = usePreferences();
   const { slice, tenderize } = plan;
-  const { force, advisedForce } = tenderize;
+  const { force, judgement } = tenderize;
   const { pins } = fields;
   const chosen: ForceChoice = force?.force ?? 'none';
   const options = (['none', ...FORCES] as const).filter(
@@ -36,7 +37,7 @@ export function ForcePanel() {
           value={chosen}
           options={options.map((value) => ({ value, name: FORCE_NAMES[value] }))}
           onChange={(value) =>
-            pin({ force: value === advisedForce ? undefined : value, forceWhen: undefined, beatToMm: undefined })
+            pin({ force: value === judgement.force ? undefined : value, forceWhen: undefined, beatToMm: undefined })
           }
         />
       ) : (
@@ -48,7 +49,7 @@ export function ForcePanel() {
       )}
       {force && (
         <>
-          {slice.shape !== 'sliced-after' && (
+          {!shapeRow(slice.shape).carved && (
             <Choice
               label="When"
               value={force.when}

@@ -52,7 +52,7 @@ export function FruitPanel() {
   );
   const chosen = CHOICES.find(({ id }) => id === fruitId) ?? main?.fruit;
   const percent = fruitPercent ?? main?.dosePercent;
-  const grams = (share: number) => formatMass((share / 100) * plan.piece.trimmedG, style);
+  const grams = (share: number) => formatMass((share / 100) * plan.piece.meatG, style);
   /** So much of another works as hard; where it cannot, a usual dose, and the clock gives it longer. */
   const take = (id: string) => {
     const fruit = CHOICES.find((one) => one.id === id);
@@ -66,7 +66,7 @@ export function FruitPanel() {
   const sugarFraction = FRUIT_INGREDIENTS.find(({ id }) => id === chosen?.id)?.sugarFraction ?? 0;
   const whole =
     chosen?.pureeG && percent
-      ? Math.max(0.5, Math.round(((percent / 100) * plan.piece.trimmedG * 2) / chosen.pureeG) / 2)
+      ? Math.max(0.5, Math.round(((percent / 100) * plan.piece.meatG * 2) / chosen.pureeG) / 2)
       : undefined;
   return (
     <section className="panel space-y-2.5 px-4 py-3" aria-label="Fruit in the marinade">

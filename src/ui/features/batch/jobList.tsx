@@ -7,9 +7,9 @@ import type { Marinade } from '@/core/marinades';
 import type { Cut } from '@/core/pieces';
 import type { JobProgress } from '@/core/progress';
 import type { JobKey } from '@/core/scheduling';
-import { formatClock, formatDayClock, formatWeekday } from '@/core/times';
+import { formatClock, formatWeekday } from '@/core/times';
 import { formatDuration } from '@/core/units';
-import { jobWords, scheduleWords } from '@/core/words';
+import { jobWords } from '@/core/words';
 import { usePreferences } from '../../shell/preferences';
 
 export interface JobListProps {
@@ -25,12 +25,7 @@ export interface JobListProps {
 export const JobList = memo(function JobList({ plan, inputs, cut, marinade, zone, progress }: JobListProps) {
   const { style } = usePreferences();
   const { schedule } = plan;
-  if (!schedule.ok)
-    return (
-      <p role="alert" className="rounded border-2 border-ox bg-ox-tint px-4 py-3 font-medium">
-        {scheduleWords(schedule.problem)}
-      </p>
-    );
+  if (!schedule.ok) return null;
   const context = { plan, inputs, around: { cut, marinade } };
   return (
     <ol className="border-t border-grout">
@@ -70,20 +65,6 @@ export const JobList = memo(function JobList({ plan, inputs, cut, marinade, zone
         <span className="figure text-[19px]">{formatClock(inputs.tableAtMs, zone, style.locale)}</span>
         <span className="font-semibold">On the table</span>
       </li>
-      {schedule.inTheNight && (
-        <li className="mt-3 rounded border border-brass-line bg-brass-tint px-4 py-2.5">
-          Some handwork falls between 22:30 and 7:00.
-          {inputs.pins.marinadeMin !== undefined &&
-            ' Unpin the time in the marinade and the plan looks for a better hour.'}
-        </li>
-      )}
-      {schedule.lateByMin > 0 && (
-        <li role="alert" className="mt-3 rounded border border-brass-line bg-brass-tint px-4 py-2.5">
-          This would have had to start at {formatDayClock(schedule.startMs, zone, style.locale)},{' '}
-          {formatDuration(schedule.lateByMin)} before the plan was made. Move the table, shorten the marinade or take
-          smaller pieces.
-        </li>
-      )}
     </ol>
   );
 });

@@ -21,8 +21,8 @@ export function MeansTable() {
     cut,
     shape: slice.shape,
     fibreLengthMm: slice.fibreLengthMm,
-    thicknessMm: slice.pieceMm.thicknessMm,
-    massG: piece.trimmedG,
+    thicknessMm: slice.soakThicknessMm,
+    massG: piece.meatG,
     fruitExposure: marinate.fruit?.exposure ?? 0,
     pink: fields.pins.doneness === 'pink',
   });
@@ -52,13 +52,17 @@ export function MeansTable() {
           </thead>
           <tbody>
             {rows.map((row) => {
-              const { means, bite, handsMin, waitMin, sodiumMgPer100G, risk, flavour, fits } = row;
+              const { means, bite, biteWithoutFruit, handsMin, waitMin, sodiumMgPer100G, risk, flavour, fits } = row;
               const planned = tenderize.means.includes(means);
               const planIt = planOf(row);
               return (
                 <tr
                   key={means}
-                  className={clsx('border-t border-grout', planned && 'bg-enamel-tint', !fits && 'text-muted')}
+                  className={clsx(
+                    'border-t border-grout',
+                    planned && 'bg-enamel-tint',
+                    !fits && !planned && 'text-muted',
+                  )}
                 >
                   <th scope="row" className="py-1.5 pr-3 font-semibold">
                     {MEANS_NAMES[means]}
@@ -76,13 +80,16 @@ export function MeansTable() {
                   </th>
                   <td className="pr-3">
                     <BiteBar bite={bite} words={span(bite)} />
+                    {biteWithoutFruit && span(biteWithoutFruit) !== span(bite) && (
+                      <span className="block text-[12px] text-muted">without the fruit {span(biteWithoutFruit)}</span>
+                    )}
                   </td>
                   <td className="whitespace-nowrap pr-3">
                     {handsMin + waitMin === 0 ? '0' : `${number(handsMin)} + ${number(waitMin)}`}
                   </td>
                   <td className="whitespace-nowrap pr-3">{span(sodiumMgPer100G)}</td>
                   <td className="pr-3">{FLAVOUR_WORDS[flavour]}</td>
-                  <td>{fits ? riskWords(risk, piercedC, style) : 'not for this shape and thickness'}</td>
+                  <td>{fits || planned ? riskWords(risk, piercedC, style) : 'not for this shape and thickness'}</td>
                 </tr>
               );
             })}

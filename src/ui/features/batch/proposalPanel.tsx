@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { additionsInTime } from '@/core/batches';
 import type { Bite } from '@/core/tenderizing';
 import { formatNumber } from '@/core/units';
-import { additionWords, conflictWords, meansWords, whyWords } from '@/core/words';
+import { additionWords, conflictWords, judgementWords, meansWords, whyWords } from '@/core/words';
 import { Button } from '../../primitives/button';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
@@ -17,18 +17,27 @@ export function ProposalPanel() {
   const { style } = usePreferences();
   const choose = usePinTenderizing();
   const add = usePinAddition();
-  const { tenderize, slice } = plan;
-  const { means, bite, conflicts, choice, advised, advisedForce, force } = tenderize;
+  const { tenderize } = plan;
+  const { means, bite, conflicts, choice, judgement, force, inMixPercent } = tenderize;
+  const { soda: advised, force: advisedForce } = judgement;
   const additions = useMemo(() => additionsInTime(plan, inputs, around), [plan, inputs, around]);
   const overruled = choice !== advised || (force?.force ?? 'none') !== advisedForce;
+  const nothing = judgement.answer === 'no' && choice === 'skip' && !force;
   const span = ({ from, to }: Bite) => `${formatNumber(from, style.locale)} to ${formatNumber(to, style.locale)}`;
   return (
     <section className="panel border-l-4 border-l-enamel px-4 py-3.5" aria-label="The plan for tenderness">
-      <p className="text-[13px] font-medium text-muted">{overruled ? 'As you chose' : 'Proposed'}</p>
-      <p className="text-[21px] font-semibold leading-tight">{meansWords(means)}</p>
+      <p className="text-[13px] font-medium text-muted">
+        {overruled ? 'As you chose' : nothing || inMixPercent > 0 ? 'As it is' : 'Proposed'}
+      </p>
+      <p className="text-[21px] font-semibold leading-tight">
+        {nothing && !overruled ? judgementWords(judgement, style).answer : meansWords(means)}
+      </p>
+      {nothing && !overruled && means[0] !== 'nothing' && (
+        <p className="text-[14px] text-muted">The mix by itself brings: {meansWords(means).toLowerCase()}.</p>
+      )}
       <p className="mt-1.5 max-w-prose">
         {overruled && <strong className="font-semibold">The proposal was another. </strong>}
-        {whyWords(tenderize, slice.judgement, style)}
+        {whyWords(judgement, style)}
       </p>
       <div className="mt-2.5 flex flex-wrap items-center gap-x-5 gap-y-2 text-[14px]">
         <span className="flex items-center gap-2">

@@ -2,7 +2,9 @@
 
 import { useState } from 'react';
 import { formatNumber, formatTemperature, temperatureFigure } from '@/core/units';
+import { heatWords } from '@/core/words';
 import { Alive } from '../../primitives/alive';
+import { Choice } from '../../primitives/choice';
 import { FigureBox } from '../../primitives/figureBox';
 import { Button } from '../../primitives/button';
 import { CountField, TemperatureField } from '../../primitives/quantities';
@@ -18,14 +20,11 @@ export function StageCook({ batchId, acknowledged }: { batchId: string; acknowle
   const { style } = usePreferences();
   const { cook } = plan;
   const { pins } = fields;
-  const side = `${formatNumber(cook.minutesPerSide.from, style.locale, 1)} to ${formatNumber(cook.minutesPerSide.to, style.locale, 1)} min a side`;
   return (
     <Alive className="space-y-5">
       <RoundsDrawing rounds={cook.rounds} sticks={cook.sticks} />
       <p className="max-w-prose">
-        {cook.sticks > 0
-          ? `${formatNumber(cook.sticks, style.locale)} sticks in ${cook.rounds} ${cook.rounds === 1 ? 'round' : 'rounds'}, ${side} over direct heat.`
-          : `${cook.rounds} ${cook.rounds === 1 ? 'round' : 'rounds'} through the pan, one layer each: about a minute, turn, a few strokes, out. Everything goes back in at the end.`}{' '}
+        {heatWords(plan, style).text}{' '}
         <span className="text-muted">
           Twice the meat is twice the rounds, never longer ones. Times are what cooks use; the thermometer decides.
         </span>
@@ -71,6 +70,18 @@ export function StageCook({ batchId, acknowledged }: { batchId: string; acknowle
           onChange={(people) => change({ people })}
         />
       </div>
+      {cook.finish !== 'as-it-comes' && cook.rounds > 1 && (
+        <Choice
+          label="The rounds"
+          value={pins.finish ?? 'usual'}
+          options={[
+            { value: 'usual', name: 'As proposed' },
+            { value: 'through', name: 'Each cooked through' },
+            { value: 'dishes', name: 'In dishes of their own' },
+          ]}
+          onChange={(finish) => pin({ finish: finish === 'usual' ? undefined : finish })}
+        />
+      )}
       {cook.temperature.stricter && (
         <Acknowledge
           key={batchId}

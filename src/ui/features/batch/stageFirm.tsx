@@ -87,9 +87,13 @@ export function StageFirm() {
       {!firm.needed && (
         <p className="panel px-4 py-3">
           Nothing here has to be firm:{' '}
-          {cut.form === 'sliced' || cut.form === 'cross-cut-ribs'
+          {plan.slice.comesSliced
             ? 'it comes sliced'
-            : 'this shape is cut from fridge-cold meat'}
+            : firm.minutes === 0
+              ? 'you cut it without a freezer'
+              : plan.leftOut.includes('freezer')
+                ? 'there is no time left for the freezer'
+                : 'this is cut from fridge-cold meat'}
           . The model below shows what the freezer would do; give minutes to plan them all the same.
         </p>
       )}
@@ -272,7 +276,7 @@ function Select({ label, value, options, pinned, onUnpin, onChange }: SelectProp
   );
 }
 
-/** The plan's figures at once, the finer solution's as soon as it is there: within a few per cent of each other. */
+/** The plan's own figures, as rail, job and kitchen say them; the finer solution only adds how long it stays firm on the board. */
 export function FirmFigures() {
   const { plan, zone } = useBatchWork();
   const { style } = usePreferences();
@@ -306,7 +310,7 @@ export function FirmFigures() {
     );
   }
   const fresh = solved?.is === 'fresh' ? solved.result : undefined;
-  const times = fresh ?? firm.state.times;
+  const { times } = firm.state;
   return (
     <>
       <FigureBox
@@ -316,12 +320,12 @@ export function FirmFigures() {
         note={`for ${formatDuration(firm.minutes)}; press it from ${job ? clock(job.startMs + firm.checkFromMin * 60_000) : formatDuration(firm.checkFromMin)}`}
       />
       <FigureBox
-        label="Best to slice between"
-        figure={{ value: spanWords(times.idealFromMin, times.idealToMin), unit: '' }}
+        label="Slices well"
+        figure={{ value: spanWords(firm.from, firm.to), unit: '' }}
         note="in the freezer; an estimate"
       />
       <div className="grid grid-cols-2 gap-2.5">
-        <FigureBox label="Firm from" figure={span(times.firmFromMin)} />
+        <FigureBox label="Best from" figure={span(times.idealFromMin)} />
         <FigureBox label="Too hard after" figure={span(times.tooHardFromMin)} />
       </div>
       {fresh?.bench && (

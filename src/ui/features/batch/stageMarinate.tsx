@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useDeferredValue, useMemo } from 'react';
+import { LIMITS } from '@/core/batches';
 import { uptakeCurve } from '@/core/marinades';
 import { SODIUM_REFERENCE_MG_PER_DAY } from '@/core/safety';
 import {
@@ -19,6 +20,7 @@ import { Choice } from '../../primitives/choice';
 import { FigureBox } from '../../primitives/figureBox';
 import { orAgain } from '../../primitives/orAgain';
 import { PinMark } from '../../primitives/pinMark';
+import { MinutesField } from '../../primitives/quantities';
 import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
 import { LineTable } from '../marinades/lineTable';
@@ -29,6 +31,7 @@ import { WhatGetsIn } from './whatGetsIn';
 const WORTH_A_CURVE = 0.005;
 /** Less water in it than this share, and it does not flow. */
 const DRY = 0.2;
+const STEP_MIN = 5;
 const ENOUGH_WORDS = {
   short: 'hardly enough to coat it: add liquid, or rub it in',
   enough: 'enough to coat it',
@@ -53,7 +56,7 @@ export function StageMarinate() {
     ) * 15,
   );
   const curve = useMemo(() => uptakeCurve(shown.diffusion, untilMin), [shown.diffusion, untilMin]);
-  const sweet = marinate.onMeat.sugarG / piece.trimmedG > WORTH_A_CURVE;
+  const sweet = marinate.onMeat.sugarG / piece.meatG > WORTH_A_CURVE;
   const dry = marinate.onMeat.waterG < DRY * marinate.onMeat.massG;
   const stopMin = marinate.fruit && marinate.fruit.stopAfterHours.from * 60;
   const sour = marinate.acid || marinate.sour;
@@ -61,9 +64,52 @@ export function StageMarinate() {
   return (
     <Alive className="space-y-5">
       <p className="max-w-prose text-muted">
-        Amounts follow the {formatMass(piece.trimmedG, style)}. Hours follow the slice,{' '}
-        {formatLength(slice.thicknessMm, style)}.
+        Amounts follow the {formatMass(piece.meatG, style)}. Hours follow the thickness,{' '}
+        {formatLength(marinate.diffusion.thicknessMm, style)}.
       </p>
+      <section>
+        <div className="flex flex-wrap items-baseline justify-between gap-3">
+          <h3>
+            {marinade.name}, for {formatMass(piece.meatG, style)}
+          </h3>
+          <Link href={`/marinades/${marinade.id}`} className="text-[14px] underline underline-offset-4">
+            the marinade in the book
+          </Link>
+        </div>
+        <LineTable lines={marinate.lines} measured={marinate.measured} />
+        <p className="mt-3 text-[14px]">
+          {dry ? (
+            'A dry rub: rub it into every face, the salt draws its own brine.'
+          ) : (
+            <>
+              A film of <strong>{formatLength(marinate.coat.filmMm, style)}</strong> over{' '}
+              {joinFigure(areaFigure(slice.coatAreaM2, style))} of slices: {ENOUGH_WORDS[marinate.coat.enough]}.
+            </>
+          )}{' '}
+          It fits a bag of {formatNumber(marinate.coat.bagMl / 1000, style.locale, 1)} l, the air squeezed out.
+        </p>
+        {plan.sides.cooling && (
+          <div className="mt-3 rounded border border-brass-line bg-brass-tint px-3 py-2.5">
+            <p>
+              <strong>Cool it first:</strong> {formatDuration(plan.sides.cooling.minutes.from)} to{' '}
+              {formatDuration(plan.sides.cooling.minutes.to)}{' '}
+              {plan.sides.cooling.place === 'bench' ? 'on the counter' : 'in iced water'}, an estimate. Warm it would
+              start to cook the surface.
+            </p>
+            <div className="mt-2">
+              <Choice
+                label="Where it cools"
+                value={plan.sides.cooling.place}
+                options={[
+                  { value: 'bench', name: 'On the counter' },
+                  { value: 'ice-bath', name: 'In iced water' },
+                ]}
+                onChange={(coolIn) => pin({ coolIn: coolIn === 'bench' ? undefined : coolIn })}
+              />
+            </div>
+          </div>
+        )}
+      </section>
       <figure className="panel overflow-hidden px-3 pb-2 pt-3">
         <figcaption className="px-2 text-[14px]">
           Salt that has arrived, share of the final{' '}
@@ -121,20 +167,13 @@ export function StageMarinate() {
         </div>
       </figure>
       <div className="grid items-start gap-x-8 gap-y-4 md:grid-cols-2">
-        <Slider
-          label="Time in the marinade"
+        <MarinadeSlider />
+        <MinutesField
+          label="Time in the marinade, typed"
           value={marinate.minutes}
-          figure={{ value: formatDuration(marinate.minutes), unit: '' }}
-          min={0}
-          max={Math.max(720, marinate.window.to, pins.marinadeMin ?? 0)}
-          step={5}
+          {...LIMITS.minutes}
           onChange={(marinadeMin) => pin({ marinadeMin })}
-          pinned={pins.marinadeMin !== undefined}
-          onUnpin={() => pin({ marinadeMin: undefined })}
-          band={{
-            ...marinate.window,
-            words: `${formatDuration(marinate.window.from)} to ${formatDuration(marinate.window.to)} is customary`,
-          }}
+          hint="to 72 h"
         />
         <div>
           <div className="mb-1.5 flex min-h-8 items-end gap-2 text-[14px] text-muted">
@@ -198,51 +237,40 @@ export function StageMarinate() {
           </span>
         </label>
       </div>
-      <section>
-        <div className="flex flex-wrap items-baseline justify-between gap-3">
-          <h3>
-            {marinade.name}, for {formatMass(piece.trimmedG, style)}
-          </h3>
-          <Link href={`/marinades/${marinade.id}`} className="text-[14px] underline underline-offset-4">
-            the marinade in the book
-          </Link>
-        </div>
-        <LineTable lines={marinate.lines} measured={marinate.measured} />
-        <p className="mt-3 text-[14px]">
-          {dry ? (
-            'A dry rub: rub it into every face, the salt draws its own brine.'
-          ) : (
-            <>
-              A film of <strong>{formatLength(marinate.coat.filmMm, style)}</strong> over{' '}
-              {joinFigure(areaFigure(slice.coatAreaM2, style))} of slices: {ENOUGH_WORDS[marinate.coat.enough]}.
-            </>
-          )}{' '}
-          It fits a bag of {formatNumber(marinate.coat.bagMl / 1000, style.locale, 1)} l, the air squeezed out.
-        </p>
-        {plan.sides.cooling && (
-          <div className="mt-3 rounded border border-brass-line bg-brass-tint px-3 py-2.5">
-            <p>
-              <strong>Cool it first:</strong> {formatDuration(plan.sides.cooling.minutes.from)} to{' '}
-              {formatDuration(plan.sides.cooling.minutes.to)}{' '}
-              {plan.sides.cooling.place === 'bench' ? 'on the counter' : 'in iced water'}, an estimate. Warm it would
-              start to cook the surface.
-            </p>
-            <div className="mt-2">
-              <Choice
-                label="Where it cools"
-                value={plan.sides.cooling.place}
-                options={[
-                  { value: 'bench', name: 'On the counter' },
-                  { value: 'ice-bath', name: 'In iced water' },
-                ]}
-                onChange={(coolIn) => pin({ coolIn: coolIn === 'bench' ? undefined : coolIn })}
-              />
-            </div>
-          </div>
-        )}
-      </section>
       <WhatGetsIn />
     </Alive>
+  );
+}
+
+/** To 72 h on one track: minutes have as much room on it as days. */
+function MarinadeSlider() {
+  const { plan, fields, pin } = useBatchWork();
+  const { minutes, window, custom } = plan.marinate;
+  const place = (min: number) => 1000 * Math.sqrt(min / LIMITS.minutes.max);
+  const take = (at: number) => {
+    const wished = Math.round((LIMITS.minutes.max * (at / 1000) ** 2) / STEP_MIN) * STEP_MIN;
+    // A press of an arrow key moves it by five minutes at least.
+    const moved = at > place(minutes) ? Math.max(wished, minutes + STEP_MIN) : Math.min(wished, minutes - STEP_MIN);
+    pin({ marinadeMin: Math.min(LIMITS.minutes.max, Math.max(0, moved)) });
+  };
+  return (
+    <Slider
+      label="Time in the marinade"
+      value={place(minutes)}
+      figure={{ value: formatDuration(minutes), unit: '' }}
+      min={0}
+      max={1000}
+      step={1}
+      onChange={take}
+      pinned={fields.pins.marinadeMin !== undefined}
+      onUnpin={() => pin({ marinadeMin: undefined })}
+      band={{
+        from: place(window.from),
+        to: place(window.to),
+        words: `${formatDuration(window.from)} to ${formatDuration(window.to)} for this mix; the way’s custom is ${formatDuration(custom.from)} to ${formatDuration(custom.to)}`,
+      }}
+      ends={['none', '72 h']}
+    />
   );
 }
 

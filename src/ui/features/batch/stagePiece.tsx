@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { LIMITS } from '@/core/batches';
-import { WAYS } from '@/core/cooking';
+import { WAYS } from '@/core/ways';
 import { CUTS, isGame } from '@/core/pieces';
 import { fromFieldValue, toFieldValue } from '@/core/times';
 import { formatLength, formatMass, formatNumber, massFigure } from '@/core/units';
@@ -173,8 +173,8 @@ export function StagePiece() {
 export function PieceFigures() {
   const { plan, fields, cut, currency } = useBatchWork();
   const { style } = usePreferences();
-  const { piece, slice } = plan;
-  const judgement = judgementWords(slice.judgement, style);
+  const { piece } = plan;
+  const judgement = judgementWords(plan.tenderize.judgement, style);
   const us = style.system === 'us';
   const money = (value: number) => new Intl.NumberFormat(style.locale, { style: 'currency', currency }).format(value);
   const suits = suitsLines(cut);

@@ -3,11 +3,11 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { comesSliced, LIMITS, usualShape } from '@/core/batches';
-import { SHAPES, type Shape } from '@/core/cooking';
+import { LIMITS, usualShape } from '@/core/batches';
+import { SHAPES, shapeRow, type Shape } from '@/core/ways';
 import { flattestLeanDeg } from '@/core/slicing';
 import { areaFigure, formatDuration, formatLength, formatNumber, lengthFigure, massFigure } from '@/core/units';
-import { bandReason, cutStepWords, SHAPE_NAMES, SHAPE_UNITS } from '@/core/words';
+import { bandReason, cutStepWords, fibreWords, SHAPE_NAMES, SHAPE_UNITS, sliceCountWords } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { FigureBox } from '../../primitives/figureBox';
@@ -40,8 +40,8 @@ const LifeSize = dynamic(
   { ssr: false },
 );
 
-const SLIDER_MAX_MM = 15;
-const SHEETS: readonly Shape[] = ['cubes', 'unrolled', 'butterflied', 'pounded'];
+const SLIDER_MAX_MM = 20;
+const LONGEST_SHOWN_MM = 30;
 
 /** The knife: on the drawing itself, on sliders below it, and by numbers. */
 export function StageSlice() {
@@ -51,7 +51,7 @@ export function StageSlice() {
   const { pins } = fields;
   const length = (mm: number) => formatLength(mm, style);
   const degrees = (value: number) => ({ value: `${formatNumber(value, style.locale)}°`, unit: '' });
-  const sheet = SHEETS.includes(slice.shape);
+  const sheet = shapeRow(slice.shape).level;
   const maxMm = slice.shape === 'cubes' ? LIMITS.thicknessMm.max : SLIDER_MAX_MM;
   const maxLeanDeg = Math.min(60, Math.floor(flattestLeanDeg(piece)));
   const blade = useMemo<Blade>(
@@ -65,12 +65,12 @@ export function StageSlice() {
     [maxLeanDeg, maxMm, pin, change],
   );
 
-  if (comesSliced(cut)) {
+  if (slice.comesSliced) {
     return (
       <Alive className="space-y-5">
         <p className="panel px-4 py-3">
           <strong>It comes sliced.</strong> {formatNumber(slice.sliceCount, style.locale)} slices of{' '}
-          {length(piece.heightMm)}, as they are.{' '}
+          {length(slice.thicknessMm)}, as they are.{' '}
           {cut.form === 'cross-cut-ribs'
             ? 'Rinse the bone dust off in a bowl, several changes, pat dry.'
             : 'Pull them apart so that the marinade reaches every one.'}
@@ -170,7 +170,7 @@ export function StageSlice() {
             With the knife, {formatNumber(slice.knifeCuts, style.locale)} {slice.knifeCuts === 1 ? 'stroke' : 'strokes'}
           </h3>
           <ol className="mt-1 list-decimal space-y-1 pl-5">
-            {slice.steps.map((step, index) => (
+            {[...slice.steps, ...slice.carving].map((step, index) => (
               <li key={index}>{cutStepWords(step, style)}</li>
             ))}
           </ol>
@@ -241,7 +241,7 @@ export function StageSlice() {
   );
 
   function takeShape(shape: Shape) {
-    pin({ shape: shape === usualShape(fields.way, cut) ? undefined : shape });
+    pin({ shape: shape === usualShape(fields.way, cut, fields) ? undefined : shape });
   }
 }
 
@@ -251,13 +251,10 @@ export function SliceFigures() {
   const [lifeSize, setLifeSize] = useState(false);
   const { slice, marinate, piece } = plan;
   const length = (mm: number) => formatLength(mm, style);
-  const longest = Math.max(slice.thicknessMm * 4, 20);
-  const share = Math.min(
-    1,
-    Math.max(0, Math.log(slice.fibreLengthMm / slice.thicknessMm) / Math.log(longest / slice.thicknessMm)),
-  );
+  // One scale in millimetres for every plan, 1 to 30.
+  const share = Math.min(1, Math.max(0, Math.log(slice.fibreLengthMm) / Math.log(LONGEST_SHOWN_MM)));
   const [one, many] = SHAPE_UNITS[slice.shape];
-  const strips = slice.strips;
+  const strips = slice.strips && slice.strips.perSlab > 1 ? slice.strips : undefined;
   return (
     <>
       <div className="rounded border border-grout bg-tile px-3.5 py-3">
@@ -269,10 +266,11 @@ export function SliceFigures() {
           <span className="absolute -top-1 h-4.5 w-1 rounded bg-ink" style={{ left: `calc(${share * 100}% - 2px)` }} />
         </div>
         <div className="mt-1 flex justify-between text-[12px] text-muted">
-          <span>short, tender</span>
-          <span>long, chewy</span>
+          <span>1 mm</span>
+          <span>{fibreWords(slice.fibreLengthMm, style)}</span>
+          <span>{LONGEST_SHOWN_MM} mm</span>
         </div>
-        {!SHEETS.includes(slice.shape) && (
+        {!shapeRow(slice.shape).level && (
           <p className="mt-2 text-[13px] text-muted">
             Blade {formatNumber(slice.knifeToGrainDeg, style.locale)}° to the fibres; 90° is straight across.
           </p>
@@ -292,7 +290,7 @@ export function SliceFigures() {
         />
         <FigureBox
           label="Each about"
-          figure={massFigure(piece.trimmedG / Math.max(1, strips ? slice.sliceCount : slice.pieceCount), style)}
+          figure={massFigure(piece.meatG / Math.max(1, strips ? slice.sliceCount : slice.pieceCount), style)}
         />
         <FigureBox
           label={`${strips ? 'Slab' : one[0]!.toUpperCase() + one.slice(1)}, wide`}
@@ -301,10 +299,10 @@ export function SliceFigures() {
         />
         <FigureBox label="Surface to coat" figure={areaFigure(slice.coatAreaM2, style)} />
       </div>
-      {slice.wedgeMm > 1 && !SHEETS.includes(slice.shape) && (
+      {slice.wholeSliceCount < slice.sliceCount && (
         <p className="text-[13px] text-muted">
-          The lean leaves {length(slice.wedgeMm)} of end wedges on each piece; with what sticks to the knife, count on 5
-          to 10 in a hundred fewer.
+          {sliceCountWords(slice.sliceCount, slice.wholeSliceCount, style)}: the ends are slanted over{' '}
+          {length(slice.wedgeMm)} of each piece. With what sticks to the knife, count on 5 to 10 in a hundred fewer.
         </p>
       )}
       <FigureBox

@@ -3,7 +3,9 @@
 import clsx from 'clsx';
 import { SODA_PRACTICE, SODA_SCHOOLS, sodiumLeftMg, type SodaChoice, type SodaSchool } from '@/core/tenderizing';
 import { formatDuration, formatLength, formatMass, formatNumber, massFigure } from '@/core/units';
-import { FORCE_NAMES, SODA_NAMES, SODA_REASONS } from '@/core/words';
+import { shapeRow } from '@/core/ways';
+import { UNRINSED_SODA_MAX_PERCENT } from '@/core/safety';
+import { FORCE_NAMES, SHAPE_UNITS, SODA_NAMES, SODA_REASONS } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { FigureBox } from '../../primitives/figureBox';
 import { MinutesField } from '../../primitives/quantities';
@@ -30,7 +32,7 @@ export function StageTenderize() {
   const chosen = tenderize.choice === 'skip' ? undefined : tenderize.schools[tenderize.choice];
   const choose = (choice: SodaChoice) =>
     pin({
-      soda: choice === tenderize.advised ? undefined : choice,
+      soda: choice === tenderize.judgement.soda ? undefined : choice,
       sodaPercent: undefined,
       sodaMin: undefined,
       sodaRinses: undefined,
@@ -39,51 +41,33 @@ export function StageTenderize() {
   return (
     <Alive className="space-y-5">
       <ProposalPanel />
-      <div role="radiogroup" aria-label="Baking soda (bicarbonate)" className="grid gap-3 md:grid-cols-3">
-        {SODA_SCHOOLS.map((school) => (
-          <SchoolCard
-            key={school}
-            school={school}
-            checked={tenderize.choice === school}
-            advised={tenderize.advised === school}
-            onChoose={() => choose(school)}
-          />
-        ))}
-        <Card
-          checked={tenderize.choice === 'skip'}
-          advised={tenderize.advised === 'skip'}
-          onChoose={() => choose('skip')}
-          name={SODA_NAMES.skip}
-        >
-          <p className="mt-2 text-[14px] text-muted">
-            Nothing to weigh, nothing to rinse. Right for tender cuts; slice thin and across the grain.
-          </p>
-        </Card>
-      </div>
-      {chosen && (
+      <SodaCards onChoose={choose} />
+      {chosen && tenderize.inMixPercent === 0 && (
         <div className="grid gap-x-8 gap-y-4 md:grid-cols-2">
           <Slider
             label="Soda, share of the meat"
             value={chosen.percent}
             figure={{ value: formatNumber(chosen.percent, style.locale, 2), unit: '%' }}
             min={0.1}
-            max={tenderize.choice === 'leave-in' ? 1.5 : 3.5}
+            max={tenderize.choice === 'leave-in' ? UNRINSED_SODA_MAX_PERCENT : 3.5}
             step={0.1}
             onChange={(sodaPercent) => pin({ sodaPercent: Math.round(sodaPercent * 100) / 100 })}
             pinned={pins.sodaPercent !== undefined}
             onUnpin={() => pin({ sodaPercent: undefined })}
             band={{ ...SODA_PRACTICE[tenderize.choice as SodaSchool].percent, words: 'common practice' }}
           />
-          <MinutesField
-            label="It works for"
-            value={chosen.soakMin}
-            min={1}
-            max={240}
-            pinned={pins.sodaMin !== undefined}
-            onUnpin={() => pin({ sodaMin: undefined })}
-            onChange={(sodaMin) => pin({ sodaMin })}
-            hint={`${formatDuration(chosen.minutes.from)} to ${formatDuration(chosen.minutes.to)} at this thickness`}
-          />
+          {tenderize.choice === 'rinse-off' && (
+            <MinutesField
+              label="It works for"
+              value={chosen.soakMin}
+              min={1}
+              max={240}
+              pinned={pins.sodaMin !== undefined}
+              onUnpin={() => pin({ sodaMin: undefined })}
+              onChange={(sodaMin) => pin({ sodaMin })}
+              hint={`${formatDuration(chosen.minutes.from)} to ${formatDuration(chosen.minutes.to)} at ${formatLength(plan.slice.soakThicknessMm, style)}`}
+            />
+          )}
           {tenderize.choice === 'rinse-off' && (
             <Slider
               label="Rinses"
@@ -109,10 +93,53 @@ export function StageTenderize() {
       </div>
       <MeansTable />
       <p className="max-w-prose text-[14px] text-muted">
-        Amounts follow the {formatMass(plan.piece.trimmedG, style)}, minutes follow the thickness. Soda works from the
+        Amounts follow the {formatMass(plan.piece.meatG, style)}, minutes follow the thickness. Soda works from the
         surface, so it is for slices, never for cubes.
       </p>
     </Alive>
+  );
+}
+
+/** The two schools and none; no card to press where soda has no place, or is in the mix already. */
+function SodaCards({ onChoose }: { onChoose: (choice: SodaChoice) => void }) {
+  const { plan } = useBatchWork();
+  const { style } = usePreferences();
+  const { tenderize, slice } = plan;
+  if (tenderize.inMixPercent > 0)
+    return (
+      <p className="panel px-4 py-3">
+        <strong>The mix holds {formatNumber(tenderize.inMixPercent, style.locale, 2)} % of soda.</strong> It stays in
+        and is counted in taste, sodium and bite; nothing is added to it. To change it, change the marinade.
+      </p>
+    );
+  if (shapeRow(slice.shape).whole)
+    return (
+      <p className="panel px-4 py-3">
+        <strong>No soda for {SHAPE_UNITS[slice.shape][1]}.</strong> {SODA_REASONS['thick-piece']}
+      </p>
+    );
+  return (
+    <div role="radiogroup" aria-label="Baking soda (bicarbonate)" className="grid gap-3 md:grid-cols-3">
+      {SODA_SCHOOLS.map((school) => (
+        <SchoolCard
+          key={school}
+          school={school}
+          checked={tenderize.choice === school}
+          advised={tenderize.judgement.soda === school}
+          onChoose={() => onChoose(school)}
+        />
+      ))}
+      <Card
+        checked={tenderize.choice === 'skip'}
+        advised={tenderize.judgement.soda === 'skip'}
+        onChoose={() => onChoose('skip')}
+        name={SODA_NAMES.skip}
+      >
+        <p className="mt-2 text-[14px] text-muted">
+          Nothing to weigh, nothing to rinse. Right for tender cuts; slice thin and across the grain.
+        </p>
+      </Card>
+    </div>
   );
 }
 
@@ -174,10 +201,9 @@ function SchoolCard({ school, ...card }: Omit<CardProps, 'name' | 'children'> & 
         )}
       </span>
       <span className="mt-2 text-[14px]">
-        {formatDuration(advice.minutes.from)} to {formatDuration(advice.minutes.to)}
-        {advice.oilSpoken
-          ? `, rubbed in with about ${advice.oilSpoken} of oil; then ${advice.rinses} changes of water and ${formatDuration(advice.drainMin)} draining`
-          : ', mixed into the marinade, nothing after'}
+        {school === 'leave-in'
+          ? `Mixed into the marinade and there for all of its ${formatDuration(plan.marinate.minutes)}, nothing after`
+          : `${formatDuration(advice.minutes.from)} to ${formatDuration(advice.minutes.to)} at ${formatLength(plan.slice.soakThicknessMm, style)}, rubbed in with about ${advice.oilSpoken} of oil; then ${advice.rinses} changes of water and ${formatDuration(advice.drainMin)} draining`}
       </span>
       <span
         className="relative mt-3 h-2 rounded bg-[linear-gradient(90deg,#9cc4a5_43%,#e3cf9a_43%_66%,#c98a8a_66%)]"
@@ -215,7 +241,7 @@ export function TenderizeFigures() {
           label="Soda"
           size="huge"
           figure={{ value: 'none', unit: '' }}
-          note={tenderize.advised === 'skip' ? SODA_REASONS[tenderize.reason] : 'As you chose.'}
+          note={tenderize.judgement.soda === 'skip' ? SODA_REASONS[tenderize.judgement.sodaReason] : 'As you chose.'}
         />
         {forced}
       </>
@@ -232,8 +258,8 @@ export function TenderizeFigures() {
       />
       <FigureBox
         label="It works for"
-        figure={{ value: formatNumber(advice.soakMin, style.locale), unit: 'min' }}
-        note={`${cut.name}, slices of ${formatLength(plan.slice.pieceMm.thicknessMm, style)}`}
+        figure={{ value: formatDuration(advice.soakMin), unit: '' }}
+        note={`${cut.name}, reckoned at ${formatLength(plan.slice.soakThicknessMm, style)}`}
       />
       {forced}
     </>

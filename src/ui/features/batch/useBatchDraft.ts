@@ -80,6 +80,9 @@ export function useBatchDraft(batch: Omit<Batch, 'schedule'>) {
     if (before) put(before);
   }, [put]);
 
+  /** The last step back; without one, what the server has. */
+  const takeBack = useCallback(() => (past.current.length ? undo() : put(opened.current.fields)), [undo, put]);
+
   const settle = useCallback(
     (keep: 'mine' | 'theirs') => {
       if (state.kind !== 'changed-elsewhere') return;
@@ -94,7 +97,7 @@ export function useBatchDraft(batch: Omit<Batch, 'schedule'>) {
 
   const saveNow = useCallback(() => void saver.current?.save(), []);
   return useMemo(
-    () => ({ fields, state, change, pin, undo, canUndo: undoable > 0, settle, saveNow }),
-    [fields, state, change, pin, undo, undoable, settle, saveNow],
+    () => ({ fields, state, change, pin, undo, takeBack, canUndo: undoable > 0, settle, saveNow }),
+    [fields, state, change, pin, undo, takeBack, undoable, settle, saveNow],
   );
 }

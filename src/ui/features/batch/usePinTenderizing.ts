@@ -5,7 +5,7 @@ import { useBatchWork } from './batchContext';
 /** Takes soda and force as chosen, what is as proposed unpinned, and drops the doses that were set for something else. */
 export function usePinTenderizing(): (choice: TenderizingChoice) => void {
   const { plan, pin } = useBatchWork();
-  const { advised, advisedForce } = plan.tenderize;
+  const { soda: advised, force: advisedForce } = plan.tenderize.judgement;
   return ({ soda, force }) =>
     pin({
       soda: soda === advised ? undefined : soda,
@@ -21,5 +21,5 @@ export function usePinTenderizing(): (choice: TenderizingChoice) => void {
 /** Gives the mix what it lacks. */
 export function usePinAddition(): (means: Addition) => void {
   const { plan, pin } = useBatchWork();
-  return (means) => pin(pinsOfAddition(means, plan.tenderize.advised));
+  return (means) => pin(pinsOfAddition(means, plan.tenderize.judgement.soda));
 }

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { CutResource, CutWrite } from '@/contract/resources';
-import { USES } from '@/core/cooking';
+import { USES } from '@/core/ways';
 import {
   ANIMALS,
   FATS,

@@ -1,20 +1,21 @@
 import type { SlicePlan } from '@/core/batches';
 import type { Animal } from '@/core/pieces';
+import { SCORE_MM, SCORE_SHEET_MM } from '@/core/slicing';
 import { formatLength } from '@/core/units';
 import { usePreferences } from '../../shell/preferences';
 import { FLESH } from './flesh';
 import { grid, tidy } from './lines';
 
-const SCORE_MM = 6;
 const BOX = { width: 300, height: 96 };
 const SAY: Record<SlicePlan['shape'], string> = {
-  strips: 'one slab, cut into strips',
+  strips: 'one strip',
   ribbons: 'one slice',
   shaved: 'one slice',
   cubes: 'one cube',
-  unrolled: 'the sheet, scored',
+  unrolled: 'the sheet',
   butterflied: 'opened',
   pounded: 'beaten, with its grid',
+  steaks: 'one steak',
   'sliced-after': 'one slice of it, cooked',
 };
 
@@ -23,7 +24,7 @@ export function ResultDrawing({ slice, animal }: { slice: SlicePlan; animal: Ani
   const { style } = usePreferences();
   const colours = FLESH[animal];
   const slab =
-    slice.shape === 'strips' || slice.shape === 'sliced-after'
+    slice.shape === 'sliced-after' || (slice.strips && slice.strips.perSlab > 1)
       ? { lengthMm: slice.sliceLengthMm, widthMm: slice.sliceWidthMm, thicknessMm: slice.thicknessMm }
       : slice.pieceMm;
   const [long, short] = slab.lengthMm >= slab.widthMm ? [slab.lengthMm, slab.widthMm] : [slab.widthMm, slab.lengthMm];
@@ -33,28 +34,31 @@ export function ResultDrawing({ slice, animal }: { slice: SlicePlan; animal: Ani
     number,
     number,
   ];
-  const gap = (slice.shape === 'strips' ? (slice.strips?.stripWidthMm ?? 6) : SCORE_MM) * scale;
-  const marks =
-    slice.shape === 'strips'
-      ? Array.from(
-          { length: Math.min(120, Math.floor(w / gap)) },
-          (_, index) => `M${tidy((index + 1) * gap)} 0V${h}`,
-        ).join('')
-      : slice.shape === 'pounded'
-        ? grid(w, h, gap)
-        : slice.shape === 'unrolled'
-          ? grid(w, 1, gap).replaceAll('V1', `V${h}`)
-          : '';
+  const cutAgain = slice.strips && slice.strips.perSlab > 1 ? slice.strips.stripWidthMm : undefined;
+  const gap = (cutAgain ?? (slice.shape === 'unrolled' ? SCORE_SHEET_MM : SCORE_MM)) * scale;
+  const said = cutAgain
+    ? 'one slab, cut into strips'
+    : `${SAY[slice.shape]}${slice.shape === 'unrolled' && slice.scored ? ', scored' : ''}`;
+  const marks = cutAgain
+    ? Array.from(
+        { length: Math.min(120, Math.floor(w / gap)) },
+        (_, index) => `M${tidy((index + 1) * gap)} 0V${h}`,
+      ).join('')
+    : slice.shape === 'pounded'
+      ? grid(w, h, gap)
+      : slice.shape === 'unrolled' && slice.scored
+        ? grid(w, 1, gap).replaceAll('V1', `V${h}`)
+        : '';
   const measures = `${formatLength(long, style)} × ${formatLength(short, style)} × ${formatLength(slab.thicknessMm, style)}`;
   return (
     <figure className="text-[12px] text-muted">
       <figcaption>
-        {SAY[slice.shape]}, {measures}
+        {said}, {measures}
       </figcaption>
       <svg
         viewBox={`-2 -2 ${BOX.width + 4} ${BOX.height}`}
         role="img"
-        aria-label={`${SAY[slice.shape]}, ${measures}`}
+        aria-label={`${said}, ${measures}`}
         className="mt-1 block w-full max-w-[420px]"
       >
         <rect width={w} height={h} rx={Math.min(5, h / 4)} fill={colours.fill} stroke={colours.line} />

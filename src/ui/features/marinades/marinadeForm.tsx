@@ -7,7 +7,7 @@ import type { ParseAnswer } from '@/contract/calculations';
 import type { MarinadeResource } from '@/contract/resources';
 import type { MarinadeFormPage } from '@/contract/views';
 import { LIMITS } from '@/core/batches';
-import { USES, WAYS } from '@/core/cooking';
+import { USES, WAYS } from '@/core/ways';
 import {
   findIngredient,
   HOLD_BACK_PURPOSES,

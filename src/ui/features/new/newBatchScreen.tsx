@@ -5,11 +5,11 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import type { Batch } from '@/contract/resources';
 import type { NewBatchPage } from '@/contract/views';
-import { LIMITS, planBatch } from '@/core/batches';
-import { bandOf, shapesOf, WAYS } from '@/core/cooking';
+import { comesSliced, LIMITS, usualThicknessMm, type Remedy } from '@/core/batches';
+import { WAYS } from '@/core/ways';
 import type { Marinade } from '@/core/marinades';
 import type { Cut } from '@/core/pieces';
-import { formatDay, formatDayClock, fromFieldValue, instantOf, toFieldValue, wallTimeOf } from '@/core/times';
+import { formatDay, fromFieldValue, instantOf, toFieldValue, wallTimeOf } from '@/core/times';
 import {
   formatDuration,
   formatLength,
@@ -19,7 +19,7 @@ import {
   lengthFigure,
   massFigure,
 } from '@/core/units';
-import { scheduleWords, SHAPE_UNITS, SODA_NAMES, SODA_REASONS, WAY_NAMES, WORK_NAMES } from '@/core/words';
+import { fibreWords, heatWords, SHAPE_UNITS, SODA_NAMES, SODA_REASONS, WAY_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
@@ -30,6 +30,9 @@ import { callApi } from '../../shell/api';
 import { fetchCuts } from '../../shell/fetchCuts';
 import { usePreferences } from '../../shell/preferences';
 import { toInputs, type BatchFields } from '../batch/batchFields';
+import { BeginStrip } from '../batch/beginStrip';
+import { PlanNotes } from '../batch/planNotes';
+import { useSafePlan } from '../batch/useSafePlan';
 
 const HandsList = dynamic(
   orAgain(() => import('./handsList').then((list) => list.HandsList)),
@@ -46,8 +49,6 @@ interface Props extends NewBatchPage {
   cutAsked: boolean;
   nowMs: number;
 }
-
-const usualThicknessMm = (way: Answers['way']) => bandOf(way, shapesOf(way)[0]!).usual;
 
 const isFor =
   (way: Answers['way']) =>
@@ -90,7 +91,7 @@ export function NewBatchScreen({
     cutId: firstCut.id,
     massG: 800,
     heightMm: asked?.usualHeightMm ?? 20,
-    thicknessMm: usualThicknessMm(firstWay),
+    thicknessMm: usualThicknessMm(firstWay, firstCut, asked?.usualHeightMm ?? 20),
     marinadeId: (marinades.find(isFor(firstWay)) ?? marinades[0])?.id ?? '',
     people: meal?.people ?? 4,
     tableAt: meal?.tableAt ?? new Date(tomorrowLunch(nowMs, zone)).toISOString(),
@@ -117,11 +118,29 @@ export function NewBatchScreen({
     () => toInputs({ ...answers, name: '', mealId: '', notBefore: new Date(nowMs).toISOString() }),
     [answers, nowMs],
   );
-  const plan = useMemo(
-    () =>
-      marinade ? planBatch(inputs, { cut, marinade, sodaIngredient, measures, zone, freezer, slicer }) : undefined,
-    [inputs, cut, marinade, sodaIngredient, measures, zone, freezer, slicer],
+  const around = useMemo(
+    () => marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer },
+    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer],
   );
+  const { plan, broken } = useSafePlan(inputs, around);
+  const sliced = comesSliced(cut, answers.pins);
+  /** The usual thickness of what it will be cut into, as long as it was not set otherwise. */
+  const takeUsual = (part: Partial<Answers>, nextCut: Cut = cut) => {
+    const next = { ...answers, ...part };
+    const usual = usualThicknessMm(answers.way, cut, answers.heightMm);
+    const now = usualThicknessMm(next.way, nextCut, next.heightMm);
+    change({
+      ...part,
+      ...(answers.thicknessMm === usual || nextCut.id !== cut.id || Math.abs(now - usual) > 5
+        ? { thicknessMm: now }
+        : {}),
+    });
+  };
+  const takeRemedy = ({ pins, tableAtMs: at }: Remedy['change']) =>
+    change({
+      ...(pins ? { pins: { ...answers.pins, ...pins } } : {}),
+      ...(at === undefined ? {} : { tableAt: new Date(at).toISOString() }),
+    });
   const tableAtMs = inputs.tableAtMs;
   const joins =
     meals.find((one) => one.id === answers.mealId && Date.parse(one.tableAt) === tableAtMs) ??
@@ -139,7 +158,7 @@ export function NewBatchScreen({
     router.push(`/batches/${result.data.id}`);
   };
 
-  if (!plan || !marinade)
+  if (!plan || !marinade || !around)
     return <p className="p-6">There is no marinade in the book yet. Add one under Marinades first.</p>;
   const { band } = plan.slice;
   const selectLook =
@@ -161,16 +180,7 @@ export function NewBatchScreen({
               label="It becomes"
               value={answers.way}
               options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))}
-              onChange={(way) =>
-                change({
-                  way,
-                  ...(answers.thicknessMm === usualThicknessMm(answers.way) ||
-                  way === 'cube-skewers' ||
-                  answers.way === 'cube-skewers'
-                    ? { thicknessMm: usualThicknessMm(way) }
-                    : {}),
-                })
-              }
+              onChange={(way) => takeUsual({ way })}
             />
           </Row>
           <Row
@@ -181,9 +191,7 @@ export function NewBatchScreen({
               label="The piece"
               cuts={cuts}
               value={cut}
-              onChange={({ id, usualHeightMm }) =>
-                change({ cutId: id, heightMm: Math.max(LIMITS.heightMm.min, usualHeightMm), pins: {} })
-              }
+              onChange={(taken) => takeUsual({ cutId: taken.id, heightMm: taken.usualHeightMm, pins: {} }, taken)}
             />
           </Row>
           <Row name="Weight">
@@ -193,24 +201,50 @@ export function NewBatchScreen({
               value={answers.massG}
               {...LIMITS.massG}
               onChange={(massG) => change({ massG })}
-              hint={`about ${formatMass(plan.piece.trimmedG, style)} once trimmed`}
+              hint={`${answers.pins.readyToCut ? 'all of it' : `about ${formatMass(plan.piece.meatG, style)}`} is meat for the pan`}
             />
           </Row>
-          <Row name="How tall it lies">
-            <SidesField
-              hideLabel
-              label="How tall it lies"
-              {...LIMITS.heightMm}
-              side={LIMITS.sideMm}
-              value={{ lengthMm: answers.pins.lengthMm, widthMm: answers.pins.widthMm, heightMm: answers.heightMm }}
-              onChange={({ heightMm, ...sides }) => change({ heightMm, pins: sides })}
-              hint={
-                answers.pins.lengthMm === undefined
-                  ? `or all three, 200 x 120 x 45; now ${formatLength(plan.piece.lengthMm, style)} × ${formatLength(plan.piece.widthMm, style)} by weight`
-                  : 'length × width × height, as measured'
+          <Row name="It comes">
+            <Choice
+              label="It comes"
+              value={sliced ? 'sliced' : answers.pins.readyToCut ? 'ready' : 'bought'}
+              options={
+                comesSliced(cut)
+                  ? [{ value: 'sliced', name: 'Sliced' }]
+                  : [
+                      { value: 'bought', name: 'As bought' },
+                      { value: 'ready', name: 'Ready to cut' },
+                      { value: 'sliced', name: 'Already sliced' },
+                    ]
+              }
+              onChange={(comes) =>
+                change({
+                  pins: {
+                    ...answers.pins,
+                    readyToCut: comes === 'bought' ? undefined : true,
+                    comesSliced: comes === 'sliced' && !comesSliced(cut) ? true : undefined,
+                  },
+                })
               }
             />
           </Row>
+          {!comesSliced(cut) && (
+            <Row name="How tall it lies">
+              <SidesField
+                hideLabel
+                label="How tall it lies"
+                {...LIMITS.heightMm}
+                side={LIMITS.sideMm}
+                value={{ lengthMm: answers.pins.lengthMm, widthMm: answers.pins.widthMm, heightMm: answers.heightMm }}
+                onChange={({ heightMm, ...sides }) => takeUsual({ heightMm, pins: { ...answers.pins, ...sides } })}
+                hint={
+                  answers.pins.lengthMm === undefined
+                    ? `or all three, 200 x 120 x 45; now ${formatLength(plan.piece.lengthMm, style)} × ${formatLength(plan.piece.widthMm, style)} by weight`
+                    : 'length × width × height, as measured'
+                }
+              />
+            </Row>
+          )}
           <Row name="Slices">
             <LengthField
               hideLabel
@@ -218,8 +252,14 @@ export function NewBatchScreen({
               value={answers.thicknessMm}
               {...LIMITS.thicknessMm}
               step={0.5}
-              onChange={(thicknessMm) => change({ thicknessMm })}
-              hint={`${formatLength(band.from, style)} to ${formatLength(band.to, style)} is usual`}
+              onChange={(thicknessMm) =>
+                change({ thicknessMm, ...(comesSliced(cut) ? { heightMm: thicknessMm } : {}) })
+              }
+              hint={
+                sliced
+                  ? 'as the shop cut it'
+                  : `${formatLength(band.from, style)} to ${formatLength(band.to, style)} is usual for ${SHAPE_UNITS[plan.slice.shape][1]}`
+              }
             />
           </Row>
           <Row
@@ -283,15 +323,27 @@ export function NewBatchScreen({
         className="dark-ground flex flex-col bg-enamel px-6 py-6 text-kitchen-text wide:px-7"
         aria-label="So far this means"
       >
-        <h2 className="text-kitchen-muted">So far this means</h2>
+        <BeginStrip plan={plan} zone={zone} dark />
+        {broken && (
+          <p role="alert" className="mt-3 rounded bg-ox px-3 py-2">
+            This cannot be planned; what is shown is the last plan that could.
+          </p>
+        )}
+        <div className="mt-3">
+          <PlanNotes plan={plan} inputs={inputs} around={around} onTake={takeRemedy} dark />
+        </div>
+        <h2 className="mt-4 text-kitchen-muted">So far this means</h2>
         <dl className="mt-3 grid grid-cols-2 gap-x-4 gap-y-5">
           <Result
-            figure={formatNumber(plan.slice.strips ? plan.slice.sliceCount : plan.slice.pieceCount, style.locale)}
-            label={`${plan.slice.strips ? 'slices' : SHAPE_UNITS[plan.slice.shape][1]}, ${joinFigure(massFigure(plan.piece.trimmedG / Math.max(1, plan.slice.strips ? plan.slice.sliceCount : plan.slice.pieceCount), style))} each`}
+            figure={formatNumber(plan.slice.pieceCount, style.locale)}
+            label={`${SHAPE_UNITS[plan.slice.shape][plan.slice.pieceCount === 1 ? 0 : 1]}, ${joinFigure(massFigure(plan.piece.meatG / Math.max(1, plan.slice.pieceCount), style))} each`}
           />
-          <Result figure={joinFigure(lengthFigure(plan.slice.fibreLengthMm, style))} label="fibres in a bite" />
+          <Result
+            figure={joinFigure(lengthFigure(plan.slice.fibreLengthMm, style))}
+            label={`in a bite: ${fibreWords(plan.slice.fibreLengthMm, style).split(',')[0]}`}
+          />
           {plan.tenderize.choice === 'skip' ? (
-            <Result figure="none" label={`soda. ${SODA_REASONS[plan.tenderize.reason]}`} />
+            <Result figure="none" label={`soda. ${SODA_REASONS[plan.tenderize.judgement.sodaReason]}`} />
           ) : (
             <Result
               figure={joinFigure(massFigure(plan.tenderize.schools[plan.tenderize.choice].sodaG, style))}
@@ -307,28 +359,12 @@ export function NewBatchScreen({
             label={`in ${joinFigure(massFigure(plan.marinate.onMeat.massG, style))} of marinade`}
           />
           <Result
-            figure={`${plan.cook.sticks || plan.cook.rounds}`}
-            label={
-              plan.cook.sticks
-                ? `sticks, ${plan.cook.rounds} ${plan.cook.rounds === 1 ? 'round' : 'rounds'}`
-                : `${plan.cook.rounds === 1 ? 'round' : 'rounds'} through the pan`
-            }
+            figure={formatNumber(plan.cook.rounds, style.locale)}
+            label={`${plan.cook.rounds === 1 ? 'round' : 'rounds'}, ${heatWords(plan, style).minutes}`}
           />
         </dl>
         <h2 className="mt-7 text-kitchen-muted">Your hands are needed</h2>
-        {plan.schedule.ok ? (
-          <HandsList plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} />
-        ) : (
-          <p role="alert" className="mt-2 rounded bg-ox px-3 py-2">
-            {scheduleWords(plan.schedule.problem)}
-          </p>
-        )}
-        {plan.schedule.ok && plan.schedule.lateByMin > 0 && (
-          <p role="alert" className="mt-3 rounded border border-brass-line px-3 py-2">
-            That is {formatDuration(plan.schedule.lateByMin)} too soon: even with the shortest marinade it should have
-            begun at {formatDayClock(plan.schedule.startMs, zone, style.locale)}.
-          </p>
-        )}
+        {plan.schedule.ok && <HandsList plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} />}
         <div className="grow" />
         {problem && (
           <p role="alert" className="mt-4 rounded bg-ox px-3 py-2">

@@ -1,0 +1,49 @@
+import type { LeftOut, Remedy } from '../batches';
+import { formatClock, formatDayClock } from '../times';
+import { formatDuration, formatNumber, type FormatStyle } from '../units';
+
+/** What a button says that mends a plan. */
+export function remedyWords(remedy: Remedy, { zone, style }: { zone: string; style: FormatStyle }): string {
+  const sooner = (minutes: number) => (minutes > 0 ? `: ${formatDuration(minutes)} sooner` : '');
+  const percent = (value: number) => `${formatNumber(value, style.locale, 1)} %`;
+  switch (remedy.code) {
+    case 'serve-at':
+      return `Serve at ${formatClock(remedy.tableAtMs, zone, style.locale)}`;
+    case 'skip-soda':
+      return `Skip the soda${sooner(remedy.soonerMin)}`;
+    case 'no-freezer':
+      return `Slice it fridge-cold${sooner(remedy.soonerMin)}`;
+    case 'marinade-to':
+      return `Marinate ${formatDuration(remedy.minutes)}${sooner(remedy.soonerMin)}`;
+    case 'marinade-for-nights':
+      return `Marinate ${formatDuration(remedy.minutes)}: begin ${formatDayClock(remedy.startMs, zone, style.locale)}`;
+    case 'fridge':
+      return 'Marinate in the fridge';
+    case 'temper-in-fridge':
+      return `Temper it in the fridge: out ${formatDayClock(remedy.startMs, zone, style.locale)}`;
+    case 'lots':
+      return `Work in ${remedy.lots} lots`;
+    case 'rinse-soda':
+      return 'Rinse the soda off';
+    case 'usual-soda':
+      return 'Take the usual dose';
+    case 'steaks':
+      return 'Cut it into steaks first';
+    case 'butterfly':
+      return 'Open it like a book';
+    case 'land-salt':
+      return `Land at ${percent(remedy.percent)} salt`;
+    case 'halve-sugar':
+      return 'Halve the sugar';
+  }
+}
+
+const LEFT_OUT: Record<LeftOut, string> = {
+  soak: 'the soda soak',
+  freezer: 'the freezer: slice it fridge-cold, a little thicker',
+  marinade: 'most of the marinating: massage the mix in until no liquid is left',
+};
+
+/** What a hurried plan does without; empty where nothing was left out. */
+export const leftOutWords = (leftOut: readonly LeftOut[]): string =>
+  leftOut.length ? `To be on time this leaves out ${leftOut.map((one) => LEFT_OUT[one]).join('; ')}.` : '';

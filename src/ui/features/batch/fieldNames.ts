@@ -1,0 +1,72 @@
+import type { Pins } from '@/core/batches';
+import type { BatchFields } from './batchFields';
+
+/** What the fields and pins of a batch are called, where they are named apart from their controls. */
+export const NAMES: Partial<Record<keyof BatchFields, string>> = {
+  name: 'Name',
+  way: 'It becomes',
+  cutId: 'Cut',
+  massG: 'Weight',
+  heightMm: 'How tall',
+  thicknessMm: 'Slices',
+  marinadeId: 'Marinade',
+  people: 'People',
+  tableAt: 'On the table',
+};
+
+export const PIN_NAMES: Record<keyof Pins, string> = {
+  trimmedG: 'Trimmed, g',
+  readyToCut: 'Ready to cut',
+  boneG: 'Bone, g',
+  comesSliced: 'Comes sliced',
+  scored: 'Scored',
+  stripLengthMm: 'Strip length, mm',
+  sugarPercent: 'Sugar on the meat, %',
+  finish: 'Rounds',
+  pieces: 'Pieces',
+  pricePerKg: 'Price a kilogram',
+  shape: 'Shape',
+  frozen: 'Frozen solid',
+  thawPlace: 'Tempered',
+  startC: 'Meat, °C',
+  freezerC: 'Freezer, °C',
+  lies: 'In the freezer',
+  wrap: 'Wrapped',
+  solid: 'Form',
+  lengthMm: 'Length, mm',
+  widthMm: 'Width, mm',
+  grainDeg: 'Fibres, °',
+  grainPitchDeg: 'Dip of the fibres, °',
+  yawDeg: 'Turn of the knife, °',
+  bevelDeg: 'Lean of the knife, °',
+  stripWidthMm: 'Strip width, mm',
+  firmMin: 'Freezer, min',
+  soda: 'Soda',
+  sodaPercent: 'Soda, %',
+  sodaMin: 'Soda, min',
+  sodaRinses: 'Rinses',
+  marinadeMin: 'Marinade, min',
+  marinadePlace: 'Where',
+  holdBackShare: 'Held back, share',
+  saltPercent: 'Salt in the meat, %',
+  splitAfterMixing: 'Split after mixing',
+  force: 'Force',
+  forceWhen: 'Force, when',
+  beatToMm: 'Beaten to, mm',
+  fruitId: 'Fruit',
+  fruitPercent: 'Fruit, %',
+  starchPercent: 'Starch, %',
+  oilPercent: 'Oil, %',
+  oilFirst: 'Oil first',
+  coolIn: 'Cools',
+  pierced: 'Pierced',
+  doneness: 'Doneness',
+  soakMin: 'Sticks soak, min',
+  lots: 'Lots',
+  roomTempC: 'The room, °C',
+  fridgeTempC: 'The fridge, °C',
+};
+
+/** The name of a field or pin, as its control has it; its key where it has none. */
+export const nameOfField = (key: string): string =>
+  NAMES[key as keyof BatchFields] ?? PIN_NAMES[key as keyof Pins] ?? key;

@@ -1,0 +1,86 @@
+import fc from 'fast-check';
+import { planBatch, remediesFor, type BatchInputs } from '@/core/batches';
+import { findIngredient } from '@/core/marinades';
+import { COUNTER_MARINADE_MAX_MIN } from '@/core/safety';
+import { findCut } from '@/core/pieces';
+import { cautionWords, jobWords, remedyWords, scheduleWords } from '@/core/words';
+import { anyBatch, BOOK } from '../fixtures/anyInputs';
+
+const sodaIngredient = findIngredient('soda')!;
+const STYLE = { system: 'metric', locale: 'en' } as const;
+const RUNS = 2000;
+
+test(
+  'no input within its limits throws, and every plan has words',
+  () =>
+    fc.assert(
+      fc.property(anyBatch, ({ cut, marinade, inputs: given }) => {
+        const inputs: BatchInputs = { ...given, cutId: cut.id, marinadeId: marinade.id };
+        const around = { cut, marinade, zone: 'Europe/London', sodaIngredient };
+        const plan = planBatch(inputs, around);
+        const words = [
+          ...(plan.schedule.ok
+            ? plan.schedule.jobs.map((job) => jobWords(job, { plan, inputs, around }, STYLE).text)
+            : [scheduleWords(plan.schedule.problem, STYLE)]),
+          ...plan.cautions.map((caution) => cautionWords(caution, STYLE).text),
+        ].join(' ');
+        expect(words).not.toMatch(/undefined|NaN|Infinity/);
+        if (plan.schedule.ok && plan.marinate.place === 'counter')
+          expect(plan.marinate.minutes).toBeLessThanOrEqual(COUNTER_MARINADE_MAX_MIN);
+      }),
+      { numRuns: RUNS },
+    ),
+  240_000,
+);
+
+test(
+  'what is offered to mend a plan can be planned',
+  () =>
+    fc.assert(
+      fc.property(anyBatch, ({ cut, marinade, inputs: given }) => {
+        const inputs: BatchInputs = { ...given, cutId: cut.id, marinadeId: marinade.id };
+        const around = { cut, marinade, zone: 'Europe/London', sodaIngredient };
+        const plan = planBatch(inputs, around);
+        for (const remedy of remediesFor(plan, inputs, around)) {
+          const { pins, tableAtMs = inputs.tableAtMs } = remedy.change;
+          const mended = planBatch({ ...inputs, tableAtMs, pins: { ...inputs.pins, ...pins } }, around);
+          expect(remedyWords(remedy, { zone: 'Europe/London', style: STYLE })).not.toMatch(/undefined|NaN/);
+          if (!plan.schedule.ok && !['land-salt', 'halve-sugar'].includes(remedy.code))
+            expect(mended.schedule.ok).toBe(true);
+          if (plan.schedule.ok && remedy.code === 'serve-at' && mended.schedule.ok)
+            expect(mended.schedule.lateByMin).toBeLessThanOrEqual(plan.schedule.lateByMin);
+        }
+      }),
+      { numRuns: 150 },
+    ),
+  240_000,
+);
+
+test('salt aimed at 0.3 to 0.6 % in “Pepper and soy, for drying”, and no sugar in any mix, are planned', () => {
+  const around = (marinade: (typeof BOOK)[number]) => ({
+    cut: findCut('beef-top-round')!,
+    marinade,
+    zone: 'Europe/London',
+    sodaIngredient,
+  });
+  const inputs: BatchInputs = {
+    way: 'stir-fry',
+    cutId: 'beef-top-round',
+    massG: 900,
+    heightMm: 60,
+    thicknessMm: 4,
+    marinadeId: 'x',
+    people: 4,
+    tableAtMs: Date.UTC(2026, 5, 6, 18),
+    pins: {},
+  };
+  const drying = BOOK.find(({ name }) => name === 'Pepper and soy, for drying')!;
+  for (const saltPercent of [0.3, 0.4, 0.5, 0.6])
+    expect(
+      planBatch({ ...inputs, pins: { saltPercent } }, around(drying)).marinate.lines.every(({ massG }) => massG > 0),
+    ).toBe(true);
+  for (const marinade of BOOK) {
+    const { marinate } = planBatch({ ...inputs, pins: { sugarPercent: 0 } }, around(marinade));
+    expect(marinate.lines.map(({ ingredient }) => ingredient.kind)).not.toContain('sugar');
+  }
+});

@@ -10,6 +10,15 @@ export function fakeBrowser(): void {
   Object.assign(globalThis, { localStorage: storage, window: new EventTarget() });
 }
 
+/** A browser that refuses to keep anything: full, private, or switched off. */
+export function fakeFullStorage(): void {
+  const refuse = () => {
+    throw new DOMException('full', 'QuotaExceededError');
+  };
+  const storage = { getItem: () => null, setItem: refuse, removeItem: refuse, clear: refuse };
+  Object.assign(globalThis, { localStorage: storage, sessionStorage: storage, window: new EventTarget() });
+}
+
 export interface Call {
   method: string;
   path: string;

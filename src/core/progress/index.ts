@@ -1,2 +1,2 @@
 export { EVENT_KINDS, jobProgress, ringsAtMs, type BatchEvent, type EventKind, type JobProgress } from './jobProgress';
-export { warmSoFarMin } from './warmSoFar';
+export { minutesOut, warmForecast, type MinutesOut, type WarmForecast } from './minutesOut';

@@ -7,6 +7,7 @@ export const EVENT_KINDS = [
   'timer-extended',
   'caution-acknowledged',
   'firmness-reported',
+  'meat-in-fridge',
 ] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
 

@@ -1,3 +1,4 @@
+import { readKept, writeKept, type KeptOn } from '../shell/deviceStorage';
 import { useCallback, useEffect, useEffectEvent, useRef, useState } from 'react';
 
 interface Keeping<T> {
@@ -6,7 +7,7 @@ interface Keeping<T> {
   /** While false a kept one that does not fit yet waits; then it is asked for again. What is typed meanwhile is added to it. */
   ready?: boolean;
   /** For this tab, or for this device until it is dropped. */
-  on?: 'tab' | 'device';
+  on?: KeptOn;
 }
 
 interface Kept<T> {
@@ -25,14 +26,13 @@ export function useKept<T extends object>(
   const [value, setValue] = useState(first);
   const waiting = useRef<T>(undefined);
   const restore = useEffectEvent(() => {
-    const store = storeOf(on);
     try {
-      const kept = JSON.parse(store.getItem(key) ?? 'null') as T | null;
+      const kept = JSON.parse(readKept(key, on) ?? 'null') as T | null;
       const taken = kept ? take(kept, value) : undefined;
       waiting.current = kept && !taken && !ready ? kept : undefined;
       if (taken) setValue(taken);
     } catch {
-      store.removeItem(key);
+      writeKept(key, null, on);
     }
   });
   useEffect(() => {
@@ -45,7 +45,7 @@ export function useKept<T extends object>(
       const kept = waiting.current;
       setValue((before) => {
         const next = { ...before, ...part };
-        storeOf(on).setItem(key, JSON.stringify(kept ?? next));
+        writeKept(key, JSON.stringify(kept ?? next), on);
         return next;
       });
     },
@@ -53,12 +53,10 @@ export function useKept<T extends object>(
   );
   const drop = useCallback(
     (shown?: T) => {
-      storeOf(on).removeItem(key);
+      writeKept(key, null, on);
       if (shown) setValue(shown);
     },
     [key, on],
   );
   return { value, change, drop };
 }
-
-const storeOf = (on: 'tab' | 'device') => (on === 'tab' ? sessionStorage : localStorage);

@@ -1,6 +1,6 @@
-import { fakeBrowser, fakeServer } from '../../../tests/unit/browser';
+import { fakeBrowser, fakeFullStorage, fakeServer } from '../../../tests/unit/browser';
 import type { EventWrite } from '@/contract/resources';
-import { flush, post, readOutbox } from './outbox';
+import { flush, post, readOutbox, settleRefused } from './outbox';
 import { countdown, onTimersChanged, readTimers, writeTimers } from './runningTimers';
 
 const event = (id: string): EventWrite => ({
@@ -18,7 +18,7 @@ describe('the outbox', () => {
     post({ batchId: 'b1', event: event('1') });
     post({ batchId: 'b2', event: event('2') });
     const calls = fakeServer([{ status: 201, body: {} }]);
-    expect(await flush()).toBe(0);
+    expect((await flush()).waiting).toBe(0);
     expect(calls.map(({ path }) => path)).toEqual(['/api/v1/batches/b1/events', '/api/v1/batches/b2/events']);
     expect(readOutbox()).toEqual([]);
   });
@@ -27,27 +27,52 @@ describe('the outbox', () => {
     post({ batchId: 'b1', event: event('1') });
     post({ batchId: 'b1', event: event('2') });
     const calls = fakeServer([{ status: 201, body: {} }, 'lost', { status: 201, body: {} }]);
-    expect(await flush()).toBe(1);
+    expect((await flush()).waiting).toBe(1);
     expect(readOutbox().map((one) => one.event.id)).toEqual(['2']);
-    expect(await flush()).toBe(0);
+    expect((await flush()).waiting).toBe(0);
     expect(calls.map(({ body }) => (body as EventWrite).id)).toEqual(['1', '2', '2']);
   });
 
-  test('drops what the server will never take, so that it does not block the rest', async () => {
+  test('sets aside what the server will never take, with its reason, and sends the rest', async () => {
     post({ batchId: 'gone', event: event('1') });
     post({ batchId: 'b1', event: event('2') });
     const calls = fakeServer([
-      { status: 404, body: { type: '', title: '', status: 404 } },
+      { status: 404, body: { type: '', title: 'There is no such batch.', status: 404 } },
       { status: 201, body: {} },
     ]);
-    expect(await flush()).toBe(0);
+    expect(await flush()).toEqual({
+      waiting: 0,
+      refused: [expect.objectContaining({ batchId: 'gone', refused: 'There is no such batch.' })],
+    });
     expect(calls).toHaveLength(2);
+    await flush();
+    expect(calls).toHaveLength(2);
+  });
+
+  test('what was refused is sent again or let go, as the cook says', async () => {
+    post({ batchId: 'gone', event: event('1') });
+    const calls = fakeServer([{ status: 404, body: { type: '', title: 'Gone.', status: 404 } }]);
+    await flush();
+    settleRefused('again');
+    expect((await flush()).refused).toHaveLength(1);
+    expect(calls).toHaveLength(2);
+    settleRefused('let-go');
+    expect(readOutbox()).toEqual([]);
+  });
+
+  test('where the browser keeps nothing, all is still sent', async () => {
+    fakeFullStorage();
+    post({ batchId: 'b1', event: event('1') });
+    post({ batchId: 'b1', event: event('2') });
+    const calls = fakeServer([{ status: 201, body: {} }]);
+    expect((await flush()).waiting).toBe(0);
+    expect(calls.map(({ body }) => (body as EventWrite).id)).toEqual(['1', '2']);
   });
 
   test('a retry that finds the event already there counts as arrived', async () => {
     post({ batchId: 'b1', event: event('1') });
     fakeServer([{ status: 200, body: {} }]);
-    expect(await flush()).toBe(0);
+    expect((await flush()).waiting).toBe(0);
   });
 
   test('two flushes at once send nothing twice', async () => {
@@ -62,7 +87,7 @@ describe('the outbox', () => {
     const calls = fakeServer([{ status: 201, body: {} }]);
     const flushing = flush();
     post({ batchId: 'b1', event: event('2') });
-    expect(await flushing).toBe(0);
+    expect((await flushing).waiting).toBe(0);
     expect(calls).toHaveLength(2);
   });
 

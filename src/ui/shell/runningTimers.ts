@@ -1,3 +1,5 @@
+import { readKept, writeKept } from './deviceStorage';
+
 /** Running timers as this device last knew them, so that every page can show them without asking the server. */
 export interface RunningTimer {
   batchId: string;
@@ -13,7 +15,7 @@ const CHANGED = 'mince-timers-changed';
 
 export function readTimers(): RunningTimer[] {
   try {
-    const known: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]');
+    const known: unknown = JSON.parse(readKept(KEY) ?? '[]');
     return Array.isArray(known)
       ? known.filter((one): one is RunningTimer => typeof one?.label === 'string' && typeof one?.ringsAtMs === 'number')
       : [];
@@ -25,7 +27,7 @@ export function readTimers(): RunningTimer[] {
 /** Replaces the timers of these batches and leaves the others. */
 export function writeTimers(batchIds: readonly string[], timers: readonly RunningTimer[]): void {
   const others = readTimers().filter(({ batchId }) => !batchIds.includes(batchId));
-  localStorage.setItem(KEY, JSON.stringify([...others, ...timers]));
+  writeKept(KEY, JSON.stringify([...others, ...timers]));
   window.dispatchEvent(new Event(CHANGED));
 }
 

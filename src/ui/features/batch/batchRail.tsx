@@ -13,6 +13,7 @@ import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
+import { writeTimers } from '../../shell/runningTimers';
 import { useToast } from '../../shell/toast';
 import { useBatchWork } from './batchContext';
 import { SaveNote } from './saveNote';
@@ -147,6 +148,8 @@ function usePutAway(): () => Promise<void> {
       toast({ text: result.problem.title });
       return;
     }
+    // No timer of a batch that was put away goes on ringing.
+    writeTimers([batchId], []);
     router.push('/batches');
     toast({
       text: `${fields.name} was put away.`,

@@ -1,4 +1,4 @@
-import { fakeBrowser, fakeServer } from '../../../../tests/unit/browser';
+import { fakeBrowser, fakeFullStorage, fakeServer } from '../../../../tests/unit/browser';
 import type { Batch } from '@/contract/resources';
 import type { BatchFields } from './batchFields';
 import { DraftSaver, type SaveState } from './draftSaver';
@@ -146,6 +146,39 @@ describe('changed elsewhere', () => {
     expect(last()).toBe('saved');
     expect(draft()).toBeNull();
   });
+});
+
+test('from the first key on nothing says that it is saved until it is', async () => {
+  fakeServer([{ status: 200, body: stored({ people: 5 }, 2) }]);
+  const { saver, states, last } = makeSaver();
+  saver.put({ ...fields, people: 5 });
+  expect(last()).toBe('saving');
+  await pass(600);
+  expect(states.map(({ kind }) => kind)).toEqual(['saving', 'saving', 'saved']);
+});
+
+test('a correction typed while a save is being refused goes out', async () => {
+  const calls = fakeServer([
+    { status: 422, body: { type: '', title: 'no', status: 422 } },
+    { status: 200, body: stored({ people: 6 }, 2) },
+  ]);
+  const { saver, last } = makeSaver();
+  saver.put({ ...fields, people: 5 }, 0);
+  jest.advanceTimersByTime(0);
+  saver.put({ ...fields, people: 6 });
+  await pass(2000);
+  expect(calls.map(({ body }) => (body as BatchFields).people)).toEqual([5, 6]);
+  expect(last()).toBe('saved');
+});
+
+test('where the browser keeps nothing, the change is still sent', async () => {
+  fakeFullStorage();
+  const calls = fakeServer([{ status: 200, body: stored({ people: 5 }, 2) }]);
+  const { saver, last } = makeSaver();
+  saver.put({ ...fields, people: 5 });
+  await pass(600);
+  expect(calls).toHaveLength(1);
+  expect(last()).toBe('saved');
 });
 
 test('what the server refuses is said and kept, and not sent over and over', async () => {

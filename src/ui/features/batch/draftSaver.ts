@@ -1,6 +1,7 @@
 import type { Batch } from '@/contract/resources';
 import type { Problem } from '@/contract/shared';
 import { callApi } from '../../shell/api';
+import { readKept, writeKept } from '../../shell/deviceStorage';
 import { fieldsOf, sameFields, type BatchFields } from './batchFields';
 
 export type SaveState =
@@ -41,12 +42,12 @@ export class DraftSaver {
   /** The unsaved draft of an earlier visit; its save goes out with the version it was made on, so that the server can object. */
   restore(): BatchFields | undefined {
     try {
-      const draft = JSON.parse(localStorage.getItem(keyOf(this.id)) ?? 'null') as Draft | null;
+      const draft = JSON.parse(readKept(keyOf(this.id)) ?? 'null') as Draft | null;
       if (!draft || typeof draft.version !== 'number' || !draft.fields?.pins) return undefined;
       this.version = draft.version;
       return fieldsOf(draft.fields);
     } catch {
-      localStorage.removeItem(keyOf(this.id));
+      writeKept(keyOf(this.id), null);
       return undefined;
     }
   }
@@ -54,6 +55,7 @@ export class DraftSaver {
   put(fields: BatchFields, delayMs = AFTER_TYPING_MS): void {
     this.latest = fields;
     this.keep();
+    if (!this.stopped) this.tell({ kind: 'saving' });
     this.saveIn(delayMs);
   }
 
@@ -72,7 +74,12 @@ export class DraftSaver {
       this.stopped = true;
       return this.tell({ kind: 'changed-elsewhere', theirs });
     }
-    if (!result.retry) return this.tell({ kind: 'refused', problem: result.problem });
+    if (!result.retry) {
+      this.tell({ kind: 'refused', problem: result.problem });
+      // A correction that was typed meanwhile is not part of what was refused.
+      if (this.latest !== sent) this.saveIn(AFTER_TYPING_MS);
+      return;
+    }
     this.tell({ kind: 'waiting', problem: result.problem });
     this.saveIn(RETRY_MS);
   }
@@ -83,7 +90,7 @@ export class DraftSaver {
     this.version = theirs.version;
     if (keep === 'mine') return this.put(this.latest, 0);
     this.latest = fieldsOf(theirs);
-    localStorage.removeItem(keyOf(this.id));
+    writeKept(keyOf(this.id), null);
     this.tell({ kind: 'saved' });
   }
 
@@ -94,7 +101,7 @@ export class DraftSaver {
   private arrived({ version }: Batch, sent: BatchFields): void {
     this.version = version;
     if (this.latest === sent) {
-      localStorage.removeItem(keyOf(this.id));
+      writeKept(keyOf(this.id), null);
       return this.tell({ kind: 'saved' });
     }
     this.keep();
@@ -102,10 +109,7 @@ export class DraftSaver {
   }
 
   private keep(): void {
-    localStorage.setItem(
-      keyOf(this.id),
-      JSON.stringify({ version: this.version, fields: this.latest } satisfies Draft),
-    );
+    writeKept(keyOf(this.id), JSON.stringify({ version: this.version, fields: this.latest } satisfies Draft));
   }
 
   private saveIn(delayMs: number): void {

@@ -4,7 +4,7 @@ import clsx from 'clsx';
 import Link from 'next/link';
 import { useCallback, useEffect, useState } from 'react';
 import type { KitchenPage, PlannedJob } from '@/contract/views';
-import { warmSoFarMin, ringsAtMs } from '@/core/progress';
+import { ringsAtMs, warmForecast, type WarmForecast } from '@/core/progress';
 import { formatClock } from '@/core/times';
 import { formatDuration } from '@/core/units';
 import { FIRMNESS_REPORTS, type FirmnessReport } from '@/core/firming';
@@ -22,7 +22,10 @@ const ADD_MIN = 5;
 export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPage & { nowMs: number }) {
   const now = useNow(nowMs);
   const { style } = usePreferences();
-  const { jobs, progress, progressOf, timers, reports, record, waiting } = useKitchen({ batches, events });
+  const { jobs, progress, progressOf, timers, reports, record, outbox, settle, eventsOf } = useKitchen({
+    batches,
+    events,
+  });
   const [looking, setLooking] = useState<number | undefined>();
   const [reading, setReading] = useState(false);
   const alive = useAlive();
@@ -127,8 +130,25 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
 
   const firmed = new Set(jobs.filter(({ key }) => key === 'firm').map(({ batchId }) => batchId));
   const left = batch && (batch.tableAtMs - now) / 60_000;
-  const warm = batch && warmSoFarMin(batch.jobs, progressOf(batch.id), now, batch.lots);
-  const over = warm !== undefined && batch !== undefined && warm > batch.warmLimitMin;
+  const warm =
+    batch &&
+    warmForecast(eventsOf(batch.id), {
+      jobs: batch.jobs,
+      progress: progressOf(batch.id),
+      lots: batch.lots,
+      limitMin: batch.warmLimitMin,
+      nowMs: now,
+    });
+  const onTheBoard = Boolean(
+    warm?.outNow &&
+    !jobs.some(
+      (one) =>
+        one.batchId === batch?.id &&
+        one.hands &&
+        progress(one).startedAtMs !== undefined &&
+        progress(one).doneAtMs === undefined,
+    ),
+  );
 
   return (
     <div
@@ -250,15 +270,14 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
 
         <aside className="space-y-3 wide:col-start-2" aria-label="Out of the fridge, and hands">
           {batch && batch.warmLimitMin > 0 && (
-            <div className={clsx('rounded border px-4 py-3', over ? 'border-ox-bright bg-ox' : 'border-[#2b5a50]')}>
-              <span className="figure block text-[30px]">
-                {Math.floor(warm!)}
-                <span className="text-[0.6em]"> of {batch.warmLimitMin} min</span>
-              </span>
-              <span className="text-[16px]">
-                out of the fridge{over ? ': over the limit. Usual guidance is to throw it away.' : ', so far'}
-              </span>
-            </div>
+            <OutOfFridge
+              warm={warm!}
+              onPutIn={
+                onTheBoard && job
+                  ? () => record([{ job, kind: 'meat-in-fridge', payload: { place: 'none' } }])
+                  : undefined
+              }
+            />
           )}
           <div className="space-y-1 rounded border border-[#2b5a50] px-4 py-3 text-[16px]">
             <p>Wash your hands before you touch the screen. Or use an elbow, or the keys.</p>
@@ -277,10 +296,35 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
                 </button>
               )}
             </p>
-            {waiting > 0 && (
+            {outbox.waiting > 0 && (
               <p className="text-[#f2d9a0]">
-                {waiting} {waiting === 1 ? 'entry waits' : 'entries wait'} for the network; kept on this device.
+                {outbox.waiting} {outbox.waiting === 1 ? 'entry waits' : 'entries wait'} for the network; kept on this
+                device.
               </p>
+            )}
+            {outbox.refused.length > 0 && (
+              <div role="alert" className="text-[#f2d9a0]">
+                <p>
+                  {outbox.refused.length} {outbox.refused.length === 1 ? 'entry was' : 'entries were'} not taken:{' '}
+                  {outbox.refused[0]!.refused} Kept on this device.
+                </p>
+                <p className="flex gap-x-4">
+                  <button
+                    type="button"
+                    className="min-h-10 underline underline-offset-4"
+                    onClick={() => settle('again')}
+                  >
+                    Send again
+                  </button>
+                  <button
+                    type="button"
+                    className="min-h-10 underline underline-offset-4"
+                    onClick={() => settle('let-go')}
+                  >
+                    Let it go
+                  </button>
+                </p>
+              </div>
             )}
           </div>
         </aside>
@@ -308,6 +352,43 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
           <span aria-hidden="true">→</span>
         </Zone>
       </div>
+    </div>
+  );
+}
+
+/** Minutes out so far, and with what is still planned; said before the limit. */
+function OutOfFridge({ warm, onPutIn }: { warm: WarmForecast; onPutIn?: () => void }) {
+  const said = {
+    fine: `out of the fridge so far; ${Math.ceil(warm.forecastMin)} with what is planned`,
+    close: `out of the fridge; ${Math.ceil(warm.forecastMin)} with what is planned: put it in between jobs, or work in more lots`,
+    over: 'out of the fridge: over the limit. Usual guidance is to throw it away.',
+  };
+  return (
+    <div
+      data-warm={warm.verdict}
+      className={clsx(
+        'rounded border px-4 py-3',
+        warm.verdict === 'over'
+          ? 'border-ox-bright bg-ox'
+          : warm.verdict === 'close'
+            ? 'border-[#e0c383]'
+            : 'border-[#2b5a50]',
+      )}
+    >
+      <span className="figure block text-[30px]">
+        {Math.floor(warm.minutes)}
+        <span className="text-[0.6em]"> of {warm.limitMin} min</span>
+      </span>
+      <span className="text-[16px]">{said[warm.verdict]}</span>
+      {onPutIn && (
+        <button
+          type="button"
+          className="mt-2 block min-h-16 w-full rounded bg-kitchen-panel px-4 text-[20px] font-semibold"
+          onClick={onPutIn}
+        >
+          It waits: put it in the fridge
+        </button>
+      )}
     </div>
   );
 }

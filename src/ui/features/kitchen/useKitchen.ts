@@ -5,7 +5,7 @@ import type { EventWrite } from '@/contract/resources';
 import { jobProgress, ringsAtMs, type BatchEvent, type JobProgress } from '@/core/progress';
 import type { JobKey } from '@/core/scheduling';
 import type { KitchenPage, PlannedBatch, PlannedJob } from '@/contract/views';
-import { flush, post, readOutbox } from '../../shell/outbox';
+import { flush, post, readOutbox, settleRefused, type OutboxState } from '../../shell/outbox';
 import { writeTimers, type RunningTimer } from '../../shell/runningTimers';
 
 const FLUSH_MS = 4000;
@@ -21,7 +21,7 @@ interface Kept extends BatchEvent {
 /** Jobs of all batches in the order of the clock, their progress, and what the cook can do with them. */
 export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'events'>) {
   const [made, setMade] = useState<Kept[]>([]);
-  const [waiting, setWaiting] = useState(0);
+  const [outbox, setOutbox] = useState<OutboxState>({ waiting: 0, refused: [] });
 
   const jobs = useMemo(
     () =>
@@ -93,9 +93,9 @@ export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'e
           .filter(({ batchId }) => ids.has(batchId))
           .map(({ batchId, event }) => ({ ...event, batchId, atMs: Date.parse(event.at) })),
       );
-      void flush().then(setWaiting);
+      void flush().then(setOutbox);
     }, 0);
-    const timer = setInterval(() => void flush().then(setWaiting), FLUSH_MS);
+    const timer = setInterval(() => void flush().then(setOutbox), FLUSH_MS);
     return () => {
       clearTimeout(restore);
       clearInterval(timer);
@@ -107,16 +107,23 @@ export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'e
       const at = new Date().toISOString();
       const fresh = items.map(({ job, kind, payload = {} }) => ({
         batchId: job.batchId,
-        event: { id: crypto.randomUUID(), kind, jobKey: job.key, at, payload },
+        // Place and lots as they are now: what was out of the fridge stays a fact, whatever the plan says later.
+        event: {
+          id: crypto.randomUUID(),
+          kind,
+          jobKey: job.key,
+          at,
+          payload: { place: job.place, lots: batches.find(({ id }) => id === job.batchId)?.lots ?? 1, ...payload },
+        },
       }));
       fresh.forEach(post);
       setMade((before) => [
         ...before,
         ...fresh.map(({ batchId, event }) => ({ ...event, batchId, atMs: Date.parse(at) })),
       ]);
-      void flush().then(setWaiting);
+      void flush().then(setOutbox);
     },
-    [],
+    [batches],
   );
 
   /** How it cut, as last said for each batch. */
@@ -137,7 +144,12 @@ export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'e
     progressOf: (batchId: string): ReadonlyMap<JobKey, JobProgress> => progress.get(batchId) ?? new Map(),
     timers,
     record,
-    waiting,
+    eventsOf: (batchId: string): readonly BatchEvent[] => known.filter((one) => one.batchId === batchId),
+    outbox,
+    settle: (what: 'again' | 'let-go') => {
+      settleRefused(what);
+      void flush().then(setOutbox);
+    },
   };
 }
 

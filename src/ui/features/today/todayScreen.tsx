@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Meal } from '@/contract/resources';
 import type { TodayPage } from '@/contract/views';
-import { warmSoFarMin } from '@/core/progress';
+import { warmForecast } from '@/core/progress';
 import { allergensOnTable } from '@/core/safety';
 import { formatClock, formatDay, formatDayClock, formatWeekday, fromFieldValue, toFieldValue } from '@/core/times';
 import { formatDuration } from '@/core/units';
@@ -25,7 +25,7 @@ const SHOWN_JOBS = 6;
 export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: TodayPage & { nowMs: number }) {
   const now = useNow(nowMs, 1000);
   const { style } = usePreferences();
-  const { jobs, progress, progressOf, timers } = useKitchen({ batches, events });
+  const { jobs, progress, progressOf, eventsOf, timers } = useKitchen({ batches, events });
   const clock = (ms: number) => formatClock(ms, zone, style.locale);
   const day = (ms: number) => formatWeekday(ms, zone, style.locale);
 
@@ -196,11 +196,17 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
                 {alcohol && ' Also alcohol.'} Check the labels of what you pour.
               </li>
               {batches.map((batch) => {
-                const warm = Math.floor(warmSoFarMin(batch.jobs, progressOf(batch.id), now, batch.lots));
-                return warm > 0 ? (
-                  <li key={batch.id}>
-                    <strong>Out of the fridge so far:</strong> {batch.name} {warm} min of{' '}
-                    {formatDuration(batch.warmLimitMin)}.
+                const warm = warmForecast(eventsOf(batch.id), {
+                  jobs: batch.jobs,
+                  progress: progressOf(batch.id),
+                  lots: batch.lots,
+                  limitMin: batch.warmLimitMin,
+                  nowMs: now,
+                });
+                return warm.minutes > 0 ? (
+                  <li key={batch.id} className={warm.verdict === 'fine' ? undefined : 'text-ox'}>
+                    <strong>Out of the fridge so far:</strong> {batch.name} {Math.floor(warm.minutes)} min of{' '}
+                    {formatDuration(warm.limitMin)}, {Math.ceil(warm.forecastMin)} with what is planned.
                   </li>
                 ) : null;
               })}

@@ -1,0 +1,31 @@
+/**
+ * What is kept in the browser, for this tab or for this device. Where the browser refuses (full, private, switched off) it is kept in memory for as
+ * long as the page lives: nothing throws, and what was to be sent is still sent.
+ */
+export type KeptOn = 'tab' | 'device';
+
+const memory = new Map<string, string | null>();
+const storeOf = (on: KeptOn) => (on === 'tab' ? sessionStorage : localStorage);
+
+export function readKept(key: string, on: KeptOn = 'device'): string | null {
+  const held = memory.get(`${on}/${key}`);
+  if (held !== undefined) return held;
+  try {
+    return storeOf(on).getItem(key);
+  } catch {
+    return null;
+  }
+}
+
+/** @returns whether it is in the browser's own store, and will be there after a reload */
+export function writeKept(key: string, value: string | null, on: KeptOn = 'device'): boolean {
+  try {
+    if (value === null) storeOf(on).removeItem(key);
+    else storeOf(on).setItem(key, value);
+    memory.delete(`${on}/${key}`);
+    return true;
+  } catch {
+    memory.set(`${on}/${key}`, value);
+    return false;
+  }
+}

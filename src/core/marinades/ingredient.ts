@@ -52,6 +52,8 @@ export interface Ingredient {
   glutamate?: boolean;
   /** What it is counted in at home. */
   piece?: { name: string; massG: number };
+  /** Other things it is counted in, and what one weighs, g: head, bunch, stick, small, large. */
+  pieces?: Readonly<Record<string, number>>;
   /** Made by the cook, from a label. */
   own?: boolean;
   /** Put away: marinades made with it stand, but it is not offered. */

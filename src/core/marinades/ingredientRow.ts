@@ -1,6 +1,6 @@
 import type { Allergen, Ingredient, IngredientKind } from './ingredient';
 
-interface Extras extends Pick<Ingredient, 'strongEnzyme' | 'alcohol' | 'glutamate' | 'piece'> {
+interface Extras extends Pick<Ingredient, 'strongEnzyme' | 'alcohol' | 'glutamate' | 'piece' | 'pieces'> {
   names?: string[];
   allergens?: Allergen[];
   salt?: number;

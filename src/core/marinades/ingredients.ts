@@ -1,4 +1,8 @@
 import type { Ingredient } from './ingredient';
+import { FRESH_THINGS } from './catalogue/freshThings';
+import { NUTS_MILKS_AND_OILS } from './catalogue/nutsMilksAndOils';
+import { PASTES_AND_SAUCES } from './catalogue/pastesAndSauces';
+import { SEASONINGS } from './catalogue/seasonings';
 import { make } from './ingredientRow';
 import { CORN_STARCH, FINE_SALT, FRUIT_INGREDIENTS, NEUTRAL_OIL, WHITE_SUGAR } from './pantry';
 
@@ -7,7 +11,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
   // First: plain "ginger" is the fresh one.
   ...FRUIT_INGREDIENTS,
   make('soy-sauce', 'Soy sauce', 'liquid', 1.15, 0.635, {
-    names: ['light soy', 'shoyu'],
+    names: ['light soy', 'shoyu', 'soy', 'soya sauce', 'light soy sauce', 'regular soy sauce', 'all-purpose soy sauce'],
     salt: 0.139,
     sugar: 0.02,
     allergens: ['soy', 'gluten'],
@@ -21,7 +25,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
     glutamate: true,
   }),
   make('dark-soy-sauce', 'Dark soy sauce', 'liquid', 1.2, 0.6, {
-    names: ['mushroom soy'],
+    names: ['mushroom soy', 'dark soy', 'thick soy sauce'],
     salt: 0.133,
     sugar: 0.1,
     allergens: ['soy', 'gluten'],
@@ -41,24 +45,28 @@ export const INGREDIENTS: readonly Ingredient[] = [
     allergens: ['fish'],
     glutamate: true,
   }),
-  make('oyster-sauce', 'Oyster sauce', 'liquid', 1.2, 0.63, {
-    salt: 0.067,
+  make('oyster-sauce', 'Oyster sauce', 'liquid', 1.2, 0.7, {
+    salt: 0.1,
     sugar: 0.11,
     allergens: ['molluscs', 'gluten', 'soy'],
     glutamate: true,
   }),
   make('rice-wine', 'Rice wine', 'liquid', 0.99, 0.8, {
-    names: ['cooking wine', 'shaoxing wine', 'sake'],
+    names: ['sake', 'cooking sake', 'rice wine for drinking'],
     sugar: 0.02,
     alcohol: true,
     allergens: ['sulphites'],
   }),
   make('dry-sherry', 'Dry sherry', 'liquid', 0.99, 0.82, { sugar: 0.01, alcohol: true, allergens: ['sulphites'] }),
   make('water', 'Water', 'liquid', 1, 1),
-  make('stock', 'Stock, unsalted', 'liquid', 1, 0.98, { names: ['broth', 'bouillon'] }),
-  make('coconut-milk', 'Coconut milk', 'liquid', 0.98, 0.72, { sugar: 0.03 }),
+  make('stock', 'Stock, unsalted', 'liquid', 1, 0.98, {
+    names: ['unsalted stock', 'unsalted broth', 'no-salt stock', 'unsalted chicken stock', 'unsalted vegetable stock'],
+    allergens: ['celery'],
+  }),
+  make('coconut-milk', 'Coconut milk', 'liquid', 0.98, 0.72, { names: ['thick coconut milk'], sugar: 0.03, fat: 0.19 }),
   make('yogurt', 'Yogurt, plain', 'acid', 1.03, 0.87, {
-    names: ['yoghurt'],
+    names: ['yoghurt', 'natural yoghurt'],
+    fat: 0.03,
     sugar: 0.047,
     salt: 0.0012,
     allergens: ['milk'],
@@ -69,14 +77,14 @@ export const INGREDIENTS: readonly Ingredient[] = [
     piece: { name: 'orange', massG: 80 },
   }),
   make('lemon-juice', 'Lemon juice', 'acid', 1.03, 0.92, {
-    names: ['juice of lemon', 'lemon'],
+    names: ['juice of lemon'],
     sugar: 0.025,
     piece: { name: 'lemon', massG: 45 },
   }),
   make('lime-juice', 'Lime juice', 'acid', 1.03, 0.91, {
-    names: ['juice of lime', 'lime'],
+    names: ['juice of lime'],
     sugar: 0.017,
-    piece: { name: 'lime', massG: 30 },
+    piece: { name: 'lime', massG: 41 },
   }),
   make('rice-vinegar', 'Rice vinegar', 'acid', 1.01, 0.94, { names: ['rice wine vinegar'] }),
   make('cider-vinegar', 'Cider vinegar', 'acid', 1.01, 0.94, {
@@ -101,38 +109,55 @@ export const INGREDIENTS: readonly Ingredient[] = [
     salt: 0.001,
     allergens: ['sulphites'],
   }),
-  make('black-pepper', 'Black pepper, ground', 'spice', 0.47, 0.11),
+  make('black-pepper', 'Black pepper, ground', 'spice', 0.47, 0.11, { names: ['pepper', 'ground pepper'] }),
   make('cumin', 'Cumin, cracked', 'spice', 0.43, 0.08, { names: ['jeera', 'ground cumin'] }),
-  make('coriander-seed', 'Coriander seed, ground', 'spice', 0.37, 0.09),
+  make('coriander-seed', 'Coriander seed, ground', 'spice', 0.37, 0.09, {
+    names: ['ground coriander', 'coriander powder', 'ground coriander seed'],
+  }),
   make('fennel-seed', 'Fennel seed, crushed', 'spice', 0.41, 0.09),
-  make('juniper', 'Juniper berries, crushed', 'spice', 0.4, 0.1),
+  make('juniper', 'Juniper berries, crushed', 'spice', 0.4, 0.1, {
+    names: ['juniper', 'juniper berries'],
+    piece: { name: 'berry', massG: 0.15 },
+  }),
   make('chilli-flakes', 'Chilli flakes', 'spice', 0.36, 0.08, {
-    names: ['chili flakes', 'red pepper flakes'],
+    names: ['chili flakes', 'red pepper flakes', 'dried chilli flakes', 'crushed red pepper'],
     sugar: 0.1,
   }),
   make('paprika', 'Paprika', 'spice', 0.46, 0.11, { names: ['ground sweet pepper'], sugar: 0.1 }),
   make('mustard-powder', 'Mustard powder', 'spice', 0.42, 0.06, { names: ['ground mustard'], allergens: ['mustard'] }),
-  make('garlic', 'Garlic, minced', 'fresh', 1.0, 0.59, { sugar: 0.01, piece: { name: 'clove', massG: 5 } }),
+  make('garlic', 'Garlic, minced', 'fresh', 0.58, 0.59, {
+    sugar: 0.01,
+    piece: { name: 'clove', massG: 4 },
+    pieces: { head: 50, bulb: 50 },
+  }),
   make('spring-onion', 'Spring onion, chopped', 'fresh', 0.4, 0.9, {
     names: ['scallion', 'green onion', 'salad onion'],
     sugar: 0.023,
     piece: { name: 'stalk', massG: 15 },
+    pieces: { bunch: 100 },
   }),
   make('fennel-bulb', 'Fennel bulb, grated', 'fresh', 0.6, 0.9, {
     names: ['florence fennel'],
     sugar: 0.039,
     piece: { name: 'bulb', massG: 230 },
   }),
-  make('rosemary', 'Rosemary, chopped', 'fresh', 0.3, 0.68),
-  make('thyme', 'Thyme leaves', 'fresh', 0.25, 0.65),
+  make('rosemary', 'Rosemary, chopped', 'fresh', 0.115, 0.68, {
+    piece: { name: 'sprig', massG: 2 },
+    pieces: { bunch: 30 },
+  }),
+  make('thyme', 'Thyme leaves', 'fresh', 0.16, 0.65, {
+    names: ['thyme', 'fresh thyme'],
+    piece: { name: 'sprig', massG: 1 },
+    pieces: { bunch: 30 },
+  }),
   CORN_STARCH,
-  make('potato-starch', 'Potato starch', 'starch', 0.65, 0.16, { names: ['potato flour', 'farina'], starch: 0.82 }),
+  make('potato-starch', 'Potato starch', 'starch', 0.65, 0.13, { names: ['potato flour', 'farina'], starch: 0.82 }),
   NEUTRAL_OIL,
   make('olive-oil', 'Olive oil', 'oil', 0.915, 0),
   make('sesame-oil', 'Sesame oil, toasted', 'oil', 0.92, 0, { allergens: ['sesame'] }),
   make('peanut-oil', 'Peanut oil', 'oil', 0.915, 0, { names: ['groundnut oil'], allergens: ['peanut'] }),
   make('fish-sauce-vegan', 'Seaweed sauce', 'liquid', 1.15, 0.72, {
-    names: ['vegan fish sauce'],
+    names: ['vegan fish sauce', 'vegetarian fish sauce'],
     salt: 0.18,
     sugar: 0.02,
     glutamate: true,
@@ -140,7 +165,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
   make('worcestershire', 'Worcestershire-style sauce', 'liquid', 1.1, 0.72, {
     names: ['worcester sauce', 'worcestershire sauce'],
     salt: 0.027,
-    sugar: 0.18,
+    sugar: 0.14,
     allergens: ['fish', 'gluten'],
     acid: 0.03,
   }),
@@ -152,7 +177,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
     glutamate: true,
   }),
   make('sweet-dark-soy', 'Sweet dark soy sauce', 'liquid', 1.3, 0.35, {
-    names: ['kecap manis', 'sweet soy sauce'],
+    names: ['kecap manis', 'sweet soy sauce', 'sweet soy', 'sweet dark soy'],
     salt: 0.07,
     sugar: 0.5,
     allergens: ['soy', 'gluten'],
@@ -161,7 +186,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
   make('miso-white', 'Miso, white', 'liquid', 1.15, 0.43, {
     names: ['white miso', 'shiro miso', 'miso paste', 'miso'],
     salt: 0.065,
-    sugar: 0.12,
+    sugar: 0.09,
     allergens: ['soy'],
     glutamate: true,
   }),
@@ -173,8 +198,8 @@ export const INGREDIENTS: readonly Ingredient[] = [
     glutamate: true,
   }),
   make('bean-paste-fermented', 'Fermented bean paste', 'liquid', 1.2, 0.45, {
-    names: ['doubanjiang', 'doenjang', 'fermented soybean paste', 'broad bean paste'],
-    salt: 0.12,
+    names: ['doubanjiang', 'chilli bean paste', 'doenjang', 'fermented soybean paste', 'broad bean paste'],
+    salt: 0.165,
     sugar: 0.03,
     allergens: ['soy', 'gluten'],
     glutamate: true,
@@ -194,7 +219,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
   }),
   make('anchovy', 'Anchovy fillets, mashed', 'fresh', 1.05, 0.5, {
     names: ['anchovies', 'anchovy fillets'],
-    salt: 0.14,
+    salt: 0.12,
     fat: 0.1,
     allergens: ['fish'],
     glutamate: true,
@@ -220,8 +245,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
     allergens: ['sulphites'],
   }),
   make('beer', 'Beer', 'liquid', 1.01, 0.92, {
-    names: ['lager', 'ale'],
-    sugar: 0.03,
+    names: ['lager', 'ale', 'pale ale'],
     alcohol: true,
     allergens: ['gluten'],
   }),
@@ -244,7 +268,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
     acid: 0.007,
   }),
   make('tomato-passata', 'Tomatoes, sieved', 'liquid', 1.03, 0.91, {
-    names: ['passata', 'tomato sauce', 'tomato puree'],
+    names: ['passata', 'tomato puree'],
     sugar: 0.04,
     acid: 0.004,
     salt: 0.002,
@@ -262,10 +286,10 @@ export const INGREDIENTS: readonly Ingredient[] = [
     sugar: 0.22,
     acid: 0.012,
   }),
-  make('mustard-prepared', 'Mustard, prepared', 'liquid', 1.05, 0.7, {
-    names: ['dijon mustard', 'dijon', 'yellow mustard', 'mustard'],
+  make('mustard-prepared', 'Mustard, prepared', 'liquid', 1.05, 0.84, {
+    names: ['dijon mustard', 'dijon', 'mustard'],
     salt: 0.055,
-    sugar: 0.03,
+    sugar: 0.01,
     acid: 0.02,
     allergens: ['mustard', 'sulphites'],
   }),
@@ -287,7 +311,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
   }),
   make('peanut-butter', 'Peanut butter', 'liquid', 1.08, 0.02, {
     names: ['smooth peanut butter'],
-    sugar: 0.06,
+    sugar: 0.1,
     salt: 0.01,
     fat: 0.5,
     allergens: ['peanut'],
@@ -344,19 +368,36 @@ export const INGREDIENTS: readonly Ingredient[] = [
   }),
   make('sumac', 'Sumac', 'spice', 0.5, 0.1, { acid: 0.05 }),
   make('salt-kosher-dense', 'Salt, coarse kosher', 'salt', 0.974, 0, {
-    names: ['coarse kosher salt', 'coarse salt', 'kosher salt'],
+    names: ['coarse kosher salt', 'coarse salt'],
     salt: 1,
   }),
-  make('salt-any', 'Salt', 'salt', 1.1, 0, { names: ['cooking salt'], salt: 1 }),
-  make('msg', 'Monosodium glutamate', 'salt', 0.9, 0, { names: ['msg', 'glutamate'], salt: 0.31, glutamate: true }),
+  make('salt-any', 'Salt', 'salt', 1.1, 0, {
+    names: ['cooking salt', 'himalayan salt', 'rock salt', 'iodised salt'],
+    salt: 1,
+  }),
+  make('msg', 'Monosodium glutamate', 'salt', 0.9, 0, {
+    names: ['msg', 'glutamate', 'flavour enhancer', 'taste powder', 'gourmet powder'],
+    salt: 0.31,
+    glutamate: true,
+  }),
   make('stock-powder', 'Stock powder', 'salt', 0.9, 0.03, {
-    names: ['bouillon powder', 'stock cube', 'chicken powder', 'chicken bouillon powder'],
-    salt: 0.5,
+    names: [
+      'bouillon powder',
+      'bouillon cube',
+      'bouillon',
+      'vegetable stock powder',
+      'chicken stock powder',
+      'beef stock powder',
+      'stock cube',
+      'chicken powder',
+      'chicken bouillon powder',
+    ],
+    salt: 0.63,
     allergens: ['celery'],
     glutamate: true,
     piece: { name: 'cube', massG: 10 },
   }),
-  make('onion-powder', 'Onion powder', 'spice', 0.49, 0.05, { sugar: 0.35 }),
+  make('onion-powder', 'Onion powder', 'spice', 0.49, 0.05, { sugar: 0.07 }),
   make('garlic-powder', 'Garlic powder', 'spice', 0.63, 0.06, { names: ['granulated garlic'] }),
   make('ginger-ground', 'Ginger, ground', 'spice', 0.37, 0.1, {
     names: ['ground ginger', 'ginger powder', 'dried ginger'],
@@ -366,7 +407,8 @@ export const INGREDIENTS: readonly Ingredient[] = [
     names: ['szechuan pepper', 'sichuan peppercorns'],
   }),
   make('cayenne', 'Cayenne', 'spice', 0.36, 0.08, {
-    names: ['cayenne pepper', 'chili powder', 'chilli powder', 'ground chilli'],
+    names: ['cayenne pepper', 'ground chilli', 'hot chilli powder'],
+    sugar: 0.1,
   }),
   make('chilli-flakes-mild', 'Chilli flakes, mild red', 'spice', 0.4, 0.1, {
     names: ['gochugaru', 'aleppo pepper', 'pul biber'],
@@ -378,23 +420,25 @@ export const INGREDIENTS: readonly Ingredient[] = [
   make('cardamom', 'Cardamom, ground', 'spice', 0.4, 0.08, { names: ['ground cardamom'] }),
   make('cinnamon', 'Cinnamon, ground', 'spice', 0.53, 0.1, { names: ['ground cinnamon'] }),
   make('clove-spice', 'Cloves, ground', 'spice', 0.43, 0.1, { names: ['ground cloves'] }),
-  make('star-anise', 'Star anise, ground', 'spice', 0.4, 0.1, { piece: { name: 'star', massG: 1.5 } }),
-  make('five-spice', 'Five-spice powder', 'spice', 0.42, 0.09, { names: ['chinese five spice', 'five spice'] }),
+  make('star-anise', 'Star anise, ground', 'spice', 0.4, 0.1, { piece: { name: 'star', massG: 1 } }),
+  make('five-spice', 'Five-spice powder', 'spice', 0.42, 0.09, {
+    names: ['chinese five spice', 'five spice', 'five spice powder', '5 spice'],
+  }),
   make('allspice', 'Allspice, ground', 'spice', 0.41, 0.09, { names: ['ground allspice', 'pimento'] }),
   make('nutmeg', 'Nutmeg, grated', 'spice', 0.45, 0.06),
   make('caraway', 'Caraway seed', 'spice', 0.45, 0.1, { names: ['caraway seeds'] }),
   make('mustard-seed', 'Mustard seed', 'spice', 0.7, 0.06, { names: ['mustard seeds'], allergens: ['mustard'] }),
   make('sesame-seed', 'Sesame seed', 'spice', 0.6, 0.05, {
-    names: ['sesame seeds', 'toasted sesame seeds'],
+    names: ['sesame seeds', 'toasted sesame seeds', 'white sesame seeds', 'black sesame seeds', 'sesame'],
     fat: 0.5,
     allergens: ['sesame'],
   }),
   make('celery-seed', 'Celery seed', 'spice', 0.45, 0.06, { allergens: ['celery'] }),
   make('oregano', 'Oregano, dried', 'spice', 0.2, 0.1, { names: ['dried oregano'] }),
-  make('thyme-dried', 'Thyme, dried', 'spice', 0.27, 0.08, { names: ['dried thyme'] }),
+  make('thyme-dried', 'Thyme, dried', 'spice', 0.2, 0.08, { names: ['dried thyme'] }),
   make('bay', 'Bay leaf', 'spice', 0.1, 0.06, { names: ['bay leaves', 'bay'], piece: { name: 'leaf', massG: 0.2 } }),
   make('coffee-ground', 'Coffee, ground', 'spice', 0.38, 0.04, { names: ['ground coffee', 'instant coffee'] }),
-  make('cocoa', 'Cocoa powder', 'spice', 0.5, 0.03, { names: ['unsweetened cocoa', 'cocoa'] }),
+  make('cocoa', 'Cocoa powder', 'spice', 0.37, 0.03, { names: ['unsweetened cocoa', 'cocoa'] }),
   make('smoke', 'Liquid smoke', 'liquid', 1.0, 0.9, { names: ['smoke flavouring'] }),
   make('maple-syrup', 'Maple syrup', 'sugar', 1.33, 0.32, { sugar: 0.6 }),
   make('palm-sugar', 'Palm sugar', 'sugar', 0.85, 0.05, {
@@ -409,7 +453,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
     names: ['powdered sugar', 'confectioners sugar'],
     sugar: 0.97,
   }),
-  make('shallot', 'Shallot, minced', 'fresh', 0.95, 0.8, {
+  make('shallot', 'Shallot, minced', 'fresh', 0.68, 0.8, {
     names: ['shallots'],
     sugar: 0.08,
     piece: { name: 'shallot', massG: 30 },
@@ -417,11 +461,12 @@ export const INGREDIENTS: readonly Ingredient[] = [
   make('leek', 'Leek, sliced', 'fresh', 0.45, 0.83, {
     names: ['leeks'],
     sugar: 0.04,
-    piece: { name: 'leek', massG: 180 },
+    piece: { name: 'leek', massG: 89 },
   }),
-  make('lemongrass', 'Lemongrass, minced', 'fresh', 0.4, 0.7, {
+  make('lemongrass', 'Lemongrass, minced', 'fresh', 0.3, 0.7, {
     names: ['lemon grass'],
-    piece: { name: 'stalk', massG: 15 },
+    piece: { name: 'stalk', massG: 17 },
+    pieces: { stick: 17 },
   }),
   make('galangal', 'Galangal, grated', 'fresh', 0.95, 0.78, { piece: { name: 'thumb', massG: 20 } }),
   make('turmeric-fresh', 'Turmeric, fresh', 'fresh', 0.95, 0.8, {
@@ -435,33 +480,45 @@ export const INGREDIENTS: readonly Ingredient[] = [
       'green chilli',
       'chili pepper',
       'jalapeno',
-      'bird chilli',
-      'chilies',
       'chillies',
+      'long red chilli',
+      'serrano',
     ],
     sugar: 0.05,
     piece: { name: 'chilli', massG: 15 },
   }),
-  make('coriander-leaf', 'Coriander leaf, chopped', 'fresh', 0.15, 0.92, {
+  make('coriander-leaf', 'Coriander leaf, chopped', 'fresh', 0.085, 0.92, {
     names: ['cilantro', 'fresh coriander', 'coriander leaves', 'coriander'],
     piece: { name: 'sprig', massG: 2 },
+    pieces: { bunch: 45 },
   }),
-  make('parsley', 'Parsley, chopped', 'fresh', 0.2, 0.87, {
+  make('parsley', 'Parsley, chopped', 'fresh', 0.25, 0.87, {
     names: ['flat-leaf parsley'],
     piece: { name: 'sprig', massG: 2 },
+    pieces: { bunch: 45 },
   }),
-  make('mint', 'Mint, chopped', 'fresh', 0.15, 0.85, { names: ['mint leaves'], piece: { name: 'sprig', massG: 2 } }),
-  make('basil', 'Basil, chopped', 'fresh', 0.15, 0.92, { names: ['basil leaves', 'thai basil'] }),
+  make('mint', 'Mint, chopped', 'fresh', 0.11, 0.85, {
+    names: ['mint leaves'],
+    piece: { name: 'sprig', massG: 2 },
+    pieces: { bunch: 40 },
+  }),
+  make('basil', 'Basil, chopped', 'fresh', 0.15, 0.92, {
+    names: ['basil leaves', 'thai basil', 'holy basil'],
+    pieces: { bunch: 40 },
+  }),
   make('lime-leaf', 'Lime leaf', 'fresh', 0.2, 0.7, {
     names: ['makrut lime leaves', 'lime leaves'],
     piece: { name: 'leaf', massG: 0.6 },
   }),
-  make('lemon-zest', 'Lemon zest', 'fresh', 0.4, 0.8, { names: ['zest of lemon', 'lemon peel', 'grated lemon rind'] }),
+  make('lemon-zest', 'Lemon zest', 'fresh', 0.4, 0.8, {
+    names: ['zest of lemon', 'lemon peel', 'grated lemon rind'],
+    piece: { name: 'lemon', massG: 3 },
+  }),
   make('orange-zest', 'Orange zest', 'fresh', 0.4, 0.75, {
     names: ['orange peel', 'zest of orange', 'grated orange rind'],
   }),
   make('celery', 'Celery, chopped', 'fresh', 0.5, 0.95, {
-    names: ['celery stalk'],
+    names: ['celery stalk', 'celery rib', 'celery stick'],
     sugar: 0.013,
     allergens: ['celery'],
     piece: { name: 'stalk', massG: 40 },
@@ -472,18 +529,19 @@ export const INGREDIENTS: readonly Ingredient[] = [
   }),
   make('rice-flour', 'Rice flour', 'starch', 0.65, 0.12, { starch: 0.8 }),
   make('flour', 'Wheat flour', 'starch', 0.53, 0.13, {
-    names: ['plain flour', 'all-purpose flour', 'flour'],
+    names: ['plain flour', 'all-purpose flour', 'flour', 'white flour'],
     starch: 0.72,
     allergens: ['gluten'],
   }),
   make('coconut-oil', 'Coconut oil', 'oil', 0.92, 0, { fat: 1 }),
-  make('chilli-oil', 'Chilli oil', 'oil', 0.92, 0, { names: ['chili oil', 'chilli crisp'], fat: 0.95 }),
+  make('chilli-oil', 'Chilli oil', 'oil', 0.92, 0, { names: ['chili oil'], fat: 0.95 }),
   make('butter', 'Butter, melted', 'oil', 0.91, 0.16, {
-    names: ['unsalted butter', 'ghee'],
+    names: ['unsalted butter'],
+    pieces: { stick: 113, knob: 15 },
     fat: 0.82,
     allergens: ['milk'],
   }),
-  make('almonds', 'Almonds, ground', 'spice', 0.5, 0.05, {
+  make('almonds', 'Almonds, ground', 'spice', 0.4, 0.05, {
     names: ['ground almonds'],
     fat: 0.5,
     sugar: 0.04,
@@ -495,6 +553,10 @@ export const INGREDIENTS: readonly Ingredient[] = [
     sugar: 0.06,
     allergens: ['tree-nuts'],
   }),
+  ...PASTES_AND_SAUCES,
+  ...NUTS_MILKS_AND_OILS,
+  ...SEASONINGS,
+  ...FRESH_THINGS,
 ];
 
 /** An ingredient by id, name or any other name, letter case aside; undefined when none matches. */

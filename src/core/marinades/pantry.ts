@@ -11,10 +11,19 @@ export const FINE_SALT: Ingredient = make('salt-fine', 'Salt, fine', 'salt', 1.2
 
 /** The coat that keeps juice in and slices apart. */
 export const CORN_STARCH: Ingredient = make('corn-starch', 'Corn starch', 'starch', 0.54, 0.11, {
-  names: ['cornflour', 'cornstarch', 'maize starch'],
+  names: ['cornflour', 'cornstarch', 'maize starch', 'maize flour starch'],
 });
 export const NEUTRAL_OIL: Ingredient = make('neutral-oil', 'Oil, neutral', 'oil', 0.92, 0, {
-  names: ['sunflower oil', 'rapeseed oil', 'canola oil', 'vegetable oil'],
+  names: [
+    'sunflower oil',
+    'rapeseed oil',
+    'canola oil',
+    'vegetable oil',
+    'cooking oil',
+    'grapeseed oil',
+    'neutral oil',
+    'oil',
+  ],
 });
 
 export const WHITE_SUGAR: Ingredient = make('sugar', 'Sugar, white', 'sugar', 0.85, 0, {
@@ -25,14 +34,20 @@ export const WHITE_SUGAR: Ingredient = make('sugar', 'Sugar, white', 'sugar', 0.
 /** Fruits and roots by the ids that the enzyme clock knows them by. */
 export const FRUIT_INGREDIENTS: readonly Ingredient[] = [
   make('ginger', 'Ginger, grated', 'fresh', 0.97, 0.79, {
-    names: ['root ginger'],
+    names: ['root ginger', 'ginger root', 'fresh ginger', 'stem of ginger'],
     sugar: 0.017,
     strongEnzyme: true,
     piece: { name: 'thumb', massG: 20 },
+    pieces: { knob: 20, slice: 2, piece: 20 },
   }),
-  make('onion', 'Onion, grated', 'fresh', 0.95, 0.89, { sugar: 0.042, piece: { name: 'onion', massG: 150 } }),
+  make('onion', 'Onion, grated', 'fresh', 0.95, 0.89, {
+    names: ['onions', 'brown onion', 'yellow onion', 'white onion', 'red onion', 'onion juice'],
+    sugar: 0.042,
+    piece: { name: 'onion', massG: 110 },
+    pieces: { small: 70, medium: 110, large: 150 },
+  }),
   make('pear', 'Asian pear, puréed', 'fruit', 1.02, 0.88, {
-    names: ['nashi', 'nashi pear'],
+    names: ['nashi', 'nashi pear', 'korean pear', 'apple pear'],
     sugar: 0.07,
     piece: { name: 'pear', massG: 200 },
   }),
@@ -55,7 +70,7 @@ export const FRUIT_INGREDIENTS: readonly Ingredient[] = [
     strongEnzyme: true,
   }),
   make('papaya', 'Papaya, puréed', 'fruit', 1.02, 0.88, {
-    names: ['green papaya', 'pawpaw'],
+    names: ['green papaya', 'pawpaw', 'unripe papaya'],
     sugar: 0.08,
     strongEnzyme: true,
   }),

@@ -1,108 +1,42 @@
-import { fromMeasures, parseMass, parseNumber, PINCH_ML } from '../units';
 import type { Ingredient } from './ingredient';
+import { isCuringSalt, matchName, plain, type NameMatch } from './matchName';
+import { readAmount, weighAmount, type WrittenAmount } from './readAmount';
 
-export type LineFlag =
-  'unknown-ingredient' | 'no-amount' | 'to-taste' | 'range' | 'pieces' | 'heading' | 'optional' | 'more-than-one';
+export const LINE_FLAGS = [
+  'unknown-ingredient',
+  'read-as',
+  'curing-salt',
+  'no-amount',
+  'to-taste',
+  'range',
+  'pieces',
+  'heading',
+  'optional',
+  'more-than-one',
+] as const;
+export type LineFlag = (typeof LINE_FLAGS)[number];
 
 export interface ParsedLine {
   /** As it was pasted. */
   text: string;
   ingredientId: string | null;
+  /** What it could be: not taken until the cook says so. */
+  suggestionId: string | null;
   massG: number | null;
   volumeMl: number | null;
+  /** The amount as it was written, "1/2 cup"; empty where there was none. */
+  said: string;
   note: string;
   flags: LineFlag[];
 }
 
 const MOST_LINES = 200;
 const LONGEST_LINE = 300;
-const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?(?:[\s-]+\d+\s*[/⁄]\s*\d+|\s*[/⁄]\s*\d+|\s*[½⅓⅔¼¾⅛⅜⅝⅞])?|[½⅓⅔¼¾⅛⅜⅝⅞]|half an?|a quarter(?: of an?)?|an?|one|two|three|four|five|six|seven|eight|ten|twelve)`;
-const MASS_UNIT = String.raw`(?:kg|kilograms?|kilos?|g|gr|grams?|grammes?|lbs?\.?|pounds?|oz\.?|ounces?)`;
-const VOLUME_UNIT = String.raw`(?:ml|millilit(?:re|er)s?|cl|dl|l|lit(?:re|er)s?|tsps?\.?|teaspoons?|tbsps?\.?|tbs\.?|tablespoons?|cups?|fl\.?\s*oz\.?|fluid ounces?)`;
-const PIECE_UNIT = String.raw`(?:cloves?|stalks?|sprigs?|thumbs?|knobs?|pieces?|slices?|heads?|bulbs?|sticks?|leaves|leaf|fillets?|cubes?|whole|small|medium|large)`;
-const AMOUNT = new RegExp(
-  `^(?:about |approx(?:imately)?\\.? |ca\\.? |~ ?)?(${NUMBER})(?:\\s*(?:-|–|to|or)\\s*(${NUMBER}))?\\s*(heaped|heaping|rounded|level|scant|generous)?\\s*(?:(${MASS_UNIT})|(${VOLUME_UNIT})|(${PIECE_UNIT}))?(?![a-z])`,
-  'i',
-);
-const BRACKETED = new RegExp(
-  `\\(\\s*(?:about |approx\\.? )?(${NUMBER})\\s*(?:(${MASS_UNIT})|(${VOLUME_UNIT}))\\b[^)]*\\)`,
-  'i',
-);
-const PLUS = new RegExp(`^\\s*(?:\\+|plus|and)\\s*(${NUMBER})\\s*(${VOLUME_UNIT})(?![a-z])`, 'i');
-/** Unit letters and rarer spellings, a capital T being the larger spoon (common in US recipes). */
-const RARER: readonly [RegExp, string][] = [
-  [/(?<=[\d½⅓⅔¼¾⅛⅜⅝⅞]\s?)(?:T|Tbl?)\.?(?=\s)/g, 'tbsp'],
-  [/(?<=[\d½⅓⅔¼¾⅛⅜⅝⅞]\s?)t\.?(?=\s)/g, 'tsp'],
-  [/(?<=[\d½⅓⅔¼¾⅛⅜⅝⅞]\s?)c\.?(?=\s)/gi, 'cup'],
-  [/\b(tea|table)spoons?fuls?\b/gi, '$1spoon'],
-  [/\bfl(?:uid)?[\s-]?(?:oz|ounces?)\b\.?/gi, 'fl oz'],
-  [/\bdecilit(?:er|re)s?\b/gi, 'dl'],
-  [/\bcentilit(?:er|re)s?\b/gi, 'cl'],
-];
-/** A dash, a handful, a cm of a root: common kitchen sizes. */
-const DASH_ML = 0.62;
-const HANDFUL_G = 20;
-const G_PER_CM_OF_ROOT = 7;
-/** Words that say how it is prepared, not what it is. */
-const PREPARED =
-  /\b(freshly|fresh|finely|coarsely|roughly|thinly|chopped|minced|grated|crushed|ground|cracked|toasted|roasted|peeled|seeded|deseeded|sliced|diced|mashed|squeezed|packed|good|quality|organic|large|small|medium|ripe|raw|extra[- ]virgin|virgin|pure|plain|natural|unsalted|dark brown|light brown|of|the|a|an|your|favou?rite|piece|pieces|whole|about)\b/g;
-
-const plain = (text: string) =>
-  text
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
-    .replace(/[’']/g, '')
-    .replace(/[^a-z0-9%]+/g, ' ')
-    .trim();
-const stem = (word: string) =>
-  word
-    .replace(/ies$/, 'y')
-    .replace(/(oes|ches|xes)$/, (ending) => ending.slice(0, -2))
-    .replace(/([^s])s$/, '$1');
-const stemmed = (text: string) => plain(text).split(' ').map(stem).join(' ');
-
-interface Named {
-  ingredient: Ingredient;
-  name: string;
-  head: number;
-}
-
-const indexes = new WeakMap<readonly Ingredient[], Named[]>();
-
-/** Every name of every ingredient, the longest first: "low sodium soy sauce" is found before "soy sauce". */
-function indexOf(ingredients: readonly Ingredient[]): Named[] {
-  let index = indexes.get(ingredients);
-  if (!index) {
-    index = ingredients.flatMap((ingredient) => {
-      const bare = ingredient.name.replace(/\(.*\)/, '');
-      return [
-        ...[ingredient.name, bare, swapped(bare), ...ingredient.otherNames].map((name) => ({
-          ingredient,
-          name: stemmed(name),
-          head: 0,
-        })),
-        { ingredient, name: stemmed(bare.split(',')[0]!), head: 1 },
-      ];
-    });
-    // Of two that are as long, a whole name goes before the head of one: "salt" is salt before it is "salt, fine".
-    index.sort((a, b) => b.name.length - a.name.length || a.head - b.head);
-    indexes.set(ingredients, index);
-  }
-  return index;
-}
-
-/** "Salt, fine" is also "fine salt". */
-const swapped = (name: string) =>
-  name
-    .split(',')
-    .map((part) => part.trim())
-    .reverse()
-    .join(' ');
+const MOST_NOTE = 200;
 
 /**
- * An ingredient list in plain lines, as recipes have it: one result for every non-empty line, in its order. What is not understood is kept as text
- * and flagged; nothing is guessed without a flag.
+ * An ingredient list in plain lines, as recipes have it: one result for every non-empty line, in its order. A line is taken only if every noun of its
+ * name is accounted for; else it is asked about or stays unread. Nothing is read as something else without a flag.
  *
  * @throws RangeError for more than 200 lines
  * @example parseLines('2 tbsp soy sauce', INGREDIENTS)[0] // { ingredientId: 'soy-sauce', volumeMl: 29.57, massG: 34, ... }
@@ -116,192 +50,156 @@ export function parseLines(text: string, ingredients: readonly Ingredient[], dec
   return lines.map((line) => parseLine(line, ingredients, decimalComma));
 }
 
+/** A capital T is the larger spoon, a small t the smaller, a c a cup (common in US recipes). */
+const RARER: readonly [RegExp, string][] = [
+  [/(?<=[\d½⅓⅔¼¾⅛⅜⅝⅞]\s?)(?:T|Tbl?)\.?(?=\s)/g, 'tbsp'],
+  [/(?<=[\d½⅓⅔¼¾⅛⅜⅝⅞]\s?)t\.?(?=\s)/g, 'tsp'],
+  [/(?<=[\d½⅓⅔¼¾⅛⅜⅝⅞]\s?)c\.?(?=\s)/gi, 'cup'],
+  [/\b(tea|table|dessert)[ -]spoons?/gi, '$1spoon'],
+];
+const HEADINGS =
+  /^(for the|to serve|to finish|to garnish|marinade|sauce|ingredients|glaze|dip|garnish|zutaten|für die)\b[^,\d]*$/i;
+/** Words that leave the amount to the cook. */
+const TO_TASTE = /\b(to taste|as needed|nach geschmack|nach belieben)\b/i;
+const VAGUE =
+  /^(?:some|a little|a bit of|a good amount of|a good|plenty of|a drizzle of|drizzle of|drizzle|etwas|ein wenig|ein bisschen)\s+/i;
+/** What stands behind a comma or in brackets and changes what it is. */
+const CHANGED_BY =
+  /\b(canned|tinned|dried|pickled|powder(?:ed)?|smoked|cooked|candied|juiced?|zest(?:ed)?|frozen|getrocknet|aus der dose|fine|flaked?|ground|whole|in syrup|reduced salt|low[- ]sodium|dark|light|sweet|salted|unsalted)\b/i;
+const JUICE_OF = new RegExp(
+  '^(?:the )?(?:freshly squeezed |finely grated |grated )?(juice|zest|saft|schale|abrieb)(?: (?:and|und|&) (juice|zest|saft|schale))?(?: of| from| von)? (.*)$',
+  'i',
+);
+const JUICE_NAMES: Readonly<Record<string, string>> = { saft: 'juice', schale: 'zest', abrieb: 'zest' };
+
 function parseLine(text: string, ingredients: readonly Ingredient[], decimalComma: boolean): ParsedLine {
-  const nothing: ParsedLine = { text, ingredientId: null, massG: null, volumeMl: null, note: '', flags: [] };
+  const nothing: ParsedLine = {
+    text,
+    ingredientId: null,
+    suggestionId: null,
+    massG: null,
+    volumeMl: null,
+    said: '',
+    note: '',
+    flags: [],
+  };
   if (text.length > LONGEST_LINE) return { ...nothing, flags: ['unknown-ingredient'] };
   const line = RARER.reduce((read, [spelling, unit]) => read.replace(spelling, unit), text)
     .replace(/^(?:[-–—*•·▢☐□]|\d{1,2}[.)](?=\s))\s*/, '')
     .replace(/\s+/g, ' ')
     .trim();
-  if (/:$/.test(line) || /^(for the|to serve|marinade|sauce|ingredients|glaze)\b[^,\d]*$/i.test(line))
-    return { ...nothing, flags: ['heading'] };
+  if (/:$/.test(line) || HEADINGS.test(line)) return { ...nothing, flags: ['heading'] };
+  if (isCuringSalt(line)) return { ...nothing, flags: ['curing-salt'] };
 
+  const { amount, name, note, several } = partsOf(line, decimalComma);
+  const match = nameOf({ name, note, amount }, ingredients);
   const flags: LineFlag[] = [];
   if (/\boptional\b/i.test(line)) flags.push('optional');
-  const amount = readAmount(line, decimalComma);
-  const [named, ...asides] = amount.rest
-    .replace(/\(([^)]*)\)/g, ', $1')
-    .split(/,|;| - | – /)
-    .map((part) => part.trim());
-  const found = bestNamed(amount.rest, named ?? '', ingredients);
-  const ingredient = found?.ingredient;
-  if (!ingredient) flags.push('unknown-ingredient');
-  if (ingredient && /\b(or|and)\b/i.test(named ?? '') && alternatives(named ?? '', ingredients).size > 1)
-    flags.push('more-than-one');
-  const nameTaken = found ? ` ${found.name} ` : '';
-  const note = asides
-    .filter((aside) => aside && !BRACKETED.test(`(${aside})`) && !nameTaken.includes(` ${stemmed(aside)} `))
-    .join(', ')
-    .slice(0, 200);
-  if (amount.kind === 'none') {
-    flags.push(/\bto taste\b|\bas needed\b/i.test(line) ? 'to-taste' : 'no-amount');
-    return { ...nothing, ingredientId: ingredient?.id ?? null, note, flags };
-  }
+  if (match.is === 'unknown') flags.push('unknown-ingredient');
+  if (match.is === 'asked') flags.push('read-as');
+  if (several) flags.push('more-than-one');
+  const known = match.is === 'unknown' ? undefined : match.ingredient;
+  const said = {
+    ...nothing,
+    ingredientId: match.is === 'taken' ? match.ingredient.id : null,
+    suggestionId: match.is === 'asked' ? match.ingredient.id : null,
+    said: amount?.said.slice(0, 60) ?? '',
+    note: noteOf(note, known),
+  };
+  if (!amount) return { ...said, flags: [...flags, TO_TASTE.test(line) ? 'to-taste' : 'no-amount'] };
   if (amount.range) flags.push('range');
-  const { massG, volumeMl, estimated } = weigh(amount, ingredient);
+  const { massG, volumeMl, estimated } = weighAmount(amount, known);
   if (estimated) flags.push('pieces');
   if (massG === null && volumeMl === null) flags.push('no-amount');
-  return { text, ingredientId: ingredient?.id ?? null, massG, volumeMl, note, flags };
+  return { ...said, massG, volumeMl, flags };
 }
 
-type Amount = { rest: string; range: boolean } & (
-  | { kind: 'none' }
-  | { kind: 'mass'; massG: number }
-  | { kind: 'volume'; volumeMl: number }
-  | { kind: 'pieces'; count: number }
-  | { kind: 'root'; lengthCm: number }
-);
+interface Parts {
+  amount?: WrittenAmount;
+  /** Before the first comma, brackets apart; of alternatives the first. */
+  name: string;
+  /** Everything else, a part for each comma or bracket. */
+  note: string[];
+  several: boolean;
+}
 
-function readAmount(line: string, decimalComma: boolean): Amount {
-  const juice = new RegExp(`^(?:the )?(juice|zest) of (?:(${NUMBER}) )?(.*)$`, 'i').exec(line);
-  if (juice)
-    return {
-      kind: 'pieces',
-      count: numberOf(juice[2] ?? '1', decimalComma) ?? 1,
-      rest: `${juice[1]} of ${juice[3]}`,
+function partsOf(line: string, decimalComma: boolean): Parts {
+  const juice = JUICE_OF.exec(line);
+  if (juice) {
+    const kind = JUICE_NAMES[juice[1]!.toLowerCase()] ?? juice[1]!.toLowerCase();
+    const amount = readAmount(/^[\d½¼a-z]/i.test(juice[3]!) ? juice[3]! : `1 ${juice[3]}`, decimalComma) ?? {
+      said: '',
+      rest: juice[3]!,
+      count: 1,
+      unit: { is: 'piece' as const, name: '' },
       range: false,
+      more: [],
     };
-  const small = /^an? (?:good |large |small |big )?(pinch|dash|splash|handful)(?: of)? (.*)$/i.exec(line);
-  if (small)
-    return small[1]!.toLowerCase() === 'handful'
-      ? { kind: 'mass', massG: HANDFUL_G, rest: small[2]!, range: false }
-      : {
-          kind: 'volume',
-          volumeMl: /pinch/i.test(small[1]!) ? PINCH_ML : /dash/i.test(small[1]!) ? DASH_ML : 5,
-          rest: small[2]!,
-          range: false,
-        };
-  const root = new RegExp(
-    `^(${NUMBER})\\s*[- ]?(cm|mm|inch(?:es)?|in|")[- ]?(?:long )?(?:piece|knob|chunk)?(?: of)? (.*)$`,
-    'i',
-  ).exec(line);
-  if (root) {
-    const unit = root[2]!.toLowerCase();
+    const [fruit, ...note] = split(amount.rest);
     return {
-      kind: 'root',
-      lengthCm: (numberOf(root[1]!, decimalComma) ?? 1) * (unit === 'cm' ? 1 : unit === 'mm' ? 0.1 : 2.54),
-      rest: root[3]!,
-      range: false,
+      amount: { ...amount, said: line.slice(0, 60) },
+      name: `${fruit} ${kind}`,
+      note,
+      several: juice[2] !== undefined,
     };
   }
-  const match = AMOUNT.exec(line);
-  // "Salt, 12 g" and "soy sauce 2 tbsp": the amount stands behind.
-  if (!match) {
-    const behind = new RegExp(
-      `^(.*?)[,:–-]?\\s+((?:${NUMBER})\\s*(?:heaped |level )?(?:${MASS_UNIT}|${VOLUME_UNIT}|${PIECE_UNIT}))\\s*$`,
-      'i',
-    ).exec(line);
-    return behind
-      ? { ...readAmount(`${behind[2]} ${behind[1]}`, decimalComma) }
-      : { kind: 'none', rest: line, range: false };
+  const amount = readAmount(line.replace(VAGUE, ''), decimalComma);
+  const [whole = '', ...note] = split(amount ? amount.rest : line.replace(VAGUE, '').replace(TO_TASTE, ''));
+  const [first, ...others] = whole.split(/\s+(?:or|oder|and\/or)\s+|\s*\/\s*(?=[a-z])/i);
+  const both = first!.split(/\s+(?:and|und|&|\+)\s+/i);
+  return { amount, name: both[0]!, note, several: others.length > 0 || both.length > 1 };
+}
+
+const split = (text: string) =>
+  text
+    .replace(/\(([^)]*)\)/g, ', $1,')
+    .split(/,|;| - | – /)
+    .map((part) => part.trim())
+    .filter(Boolean);
+
+/** The name as it stands; with what stands behind it where that says more of what it is; with the word it is counted in. */
+function nameOf(
+  { name, note, amount }: Pick<Parts, 'name' | 'note' | 'amount'>,
+  ingredients: readonly Ingredient[],
+): NameMatch {
+  const unit = amount?.unit.is === 'piece' ? amount.unit.name : '';
+  const canned = amount?.canned || unit === 'can' ? matchName(`canned ${name}`, ingredients) : undefined;
+  if (canned?.is === 'taken') return canned;
+  const counted = unit && unit !== 'piece' && name ? matchName(`${name} ${unit}`, ingredients) : undefined;
+  const alone = name
+    ? matchName(name, ingredients)
+    : unit
+      ? matchName(unit, ingredients)
+      : ({ is: 'unknown' } as const);
+  const saying = note.find((part) => CHANGED_BY.test(part));
+  if (saying) {
+    const together = matchName(`${name} ${saying}`, ingredients);
+    if (together.is === 'taken') return together;
+    // What stands behind it changes it, and nothing here is called that.
+    const harmless =
+      alone.is === 'taken' && matchName(`${CHANGED_BY.exec(saying)![0]} ${name}`, ingredients).is === 'taken';
+    if (alone.is === 'taken' && !harmless && CHANGES_FOR_GOOD.test(saying))
+      return { is: 'asked', ingredient: alone.ingredient };
   }
-  const [whole, first, second, heap, massUnit, volumeUnit] = match;
-  const low = numberOf(first!, decimalComma);
-  const high = second ? numberOf(second, decimalComma) : undefined;
-  if (low === undefined) return { kind: 'none', rest: line, range: false };
-  const count = high === undefined ? low : (low + high) / 2;
-  let rest = line
-    .slice(whole.length)
-    .replace(/^\s*of\s+/i, '')
-    .trim();
-  const range = high !== undefined;
-  // A metric weight in brackets is exacter than the cups before it.
-  const bracket = BRACKETED.exec(line);
-  if (bracket && (bracket[2] || !volumeUnit)) {
-    const exact = bracket[2]
-      ? parseMass(`${bracket[1]} ${tidyUnit(bracket[2])}`, { bareUnit: 'g', decimalComma })
-      : undefined;
-    const perPiece = !massUnit && !volumeUnit ? count : 1;
-    if (exact?.ok) return { kind: 'mass', massG: exact.value * perPiece, rest: rest.replace(BRACKETED, ''), range };
-  }
-  if (massUnit) {
-    const read = parseMass(`${count} ${tidyUnit(massUnit)}`, { bareUnit: 'g' });
-    return read.ok ? { kind: 'mass', massG: read.value, rest, range } : { kind: 'none', rest: line, range };
-  }
-  if (volumeUnit) {
-    let volumeMl = volumeOf(count, heap, volumeUnit);
-    for (let plus = PLUS.exec(rest); plus; plus = PLUS.exec(rest)) {
-      volumeMl += volumeOf(numberOf(plus[1]!, decimalComma) ?? 0, undefined, plus[2]!);
-      rest = rest
-        .slice(plus[0].length)
-        .replace(/^\s*of\s+/i, '')
-        .trim();
-    }
-    return { kind: 'volume', volumeMl, rest, range };
-  }
-  return { kind: 'pieces', count, rest, range };
+  return counted?.is === 'taken' && counted.ingredient.piece?.name !== unit && alone.is !== 'taken'
+    ? counted
+    : counted?.is === 'taken' &&
+        EXACTLY_COUNTED.has(unit) &&
+        counted.ingredient !== (alone.is === 'taken' ? alone.ingredient : undefined)
+      ? counted
+      : alone;
 }
 
-const tidyUnit = (unit: string) =>
-  unit
-    .replace(/\./g, '')
-    .replace(/^gr$/i, 'g')
-    .replace(/^lbs$/i, 'lb')
-    .replace(/^tbs$/i, 'tbsp')
-    .replace(/^(tsp|tbsp)s$/i, '$1');
+const CHANGES_FOR_GOOD =
+  /\b(canned|tinned|dried|pickled|powder(?:ed)?|smoked|cooked|candied|frozen|aus der dose|in syrup)\b/i;
+/** "A stick of cinnamon" is a cinnamon stick, not ground cinnamon. */
+const EXACTLY_COUNTED = new Set(['stick', 'pod']);
 
-function volumeOf(count: number, heap: string | undefined, unit: string): number {
-  const read = fromMeasures(`${count} ${heap && /heap|round/i.test(heap) ? 'heaped ' : ''}${tidyUnit(unit)}`);
-  return read.ok ? read.value.volumeMl : 0;
-}
-
-function numberOf(text: string, decimalComma: boolean): number | undefined {
-  const dozen = /^twelve$/i.test(text) ? 12 : undefined;
-  const read = parseNumber(text, decimalComma || /^\d+,\d{1,2}$/.test(text));
-  return dozen ?? (read.ok ? read.value.value : undefined);
-}
-
-function weigh(
-  amount: Exclude<Amount, { kind: 'none' }>,
-  ingredient: Ingredient | undefined,
-): { massG: number | null; volumeMl: number | null; estimated: boolean } {
-  const density = ingredient?.densityGPerMl;
-  const both = (massG: number, estimated: boolean) => ({
-    massG,
-    volumeMl: density ? massG / density : null,
-    estimated,
-  });
-  switch (amount.kind) {
-    case 'mass':
-      return both(amount.massG, false);
-    case 'volume':
-      return { massG: density ? amount.volumeMl * density : null, volumeMl: amount.volumeMl, estimated: false };
-    case 'root':
-      return both(amount.lengthCm * G_PER_CM_OF_ROOT, true);
-    case 'pieces':
-      return ingredient?.piece
-        ? both(amount.count * ingredient.piece.massG, true)
-        : { massG: null, volumeMl: null, estimated: true };
-  }
-}
-
-/** Before the first comma, and of alternatives the first; but a name that goes on behind the comma, such as "salt, fine", is taken whole. */
-function bestNamed(rest: string, named: string, ingredients: readonly Ingredient[]): Named | undefined {
-  const whole = findNamed(rest, ingredients);
-  if (whole && stemmed(rest).startsWith(whole.name) && whole.name.length > stemmed(named).length) return whole;
-  return findNamed(named.split(/\b(?:or|and)\b/i)[0]!, ingredients) ?? findNamed(named, ingredients) ?? whole;
-}
-
-/** The longest name of an ingredient that stands in the words; first as written, then without words of preparation. */
-function findNamed(words: string, ingredients: readonly Ingredient[]): Named | undefined {
-  const search = (text: string) => {
-    const within = ` ${text} `;
-    return indexOf(ingredients).find(({ name }) => name && within.includes(` ${name} `));
-  };
-  const written = stemmed(words);
-  return search(written) ?? search(stemmed(plain(words).replace(PREPARED, ' ')));
-}
-
-function alternatives(words: string, ingredients: readonly Ingredient[]): Set<string> {
-  return new Set(words.split(/\b(?:or|and)\b/i).flatMap((part) => findNamed(part, ingredients)?.ingredient.id ?? []));
+/** What the name does not say already. */
+function noteOf(parts: readonly string[], known: Ingredient | undefined): string {
+  const said = known ? ` ${[known.name, ...known.otherNames].map(plain).join(' ')} ` : '';
+  return parts
+    .filter((part) => !said.includes(` ${plain(part)} `))
+    .join(', ')
+    .slice(0, MOST_NOTE);
 }

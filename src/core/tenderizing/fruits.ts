@@ -84,11 +84,14 @@ export type EnzymeClass = (typeof ENZYME_CLASSES)[number];
 /** As strong as Asian pear, kiwi, pineapple. */
 export const CLASS_ACTIVITY: Record<EnzymeClass, number> = { mild: 1, strong: 12, strongest: 48 };
 
+/** Ingredients of other ids that work as this fruit does. */
+const SAME_AS: Record<string, string> = { 'pineapple-juice-fresh': 'pineapple' };
+
 const plain = (text: string) => text.trim().toLowerCase();
 
 /** A fruit by id or any of its names, letter case aside; undefined when none matches. */
 export function findFruit(name: string): Fruit | undefined {
-  const wanted = plain(name);
+  const wanted = SAME_AS[name] ?? plain(name);
   return (
     FRUITS.find(({ id }) => id === wanted) ??
     FRUITS.find((one) =>

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ALLERGENS, type EquilibriumInput, type Uptake, type UptakeInput } from '@/core/marinades';
+import { ALLERGENS, LINE_FLAGS, type EquilibriumInput, type Uptake, type UptakeInput } from '@/core/marinades';
 import { SHAPES, USES, WAYS } from '@/core/ways';
 import { FREEZER_PRESETS, SOLVED_SHAPES, THAW_PLACES } from '@/core/firming';
 import type { DialStack, Evenness, ShapeCuts, ShapeInput } from '@/core/slicing';
@@ -323,10 +323,12 @@ export const parseResponse = z.object({
       z.object({
         text: z.string(),
         ingredient: z.string().nullable(),
+        suggestion: z.string().nullable().describe('What it could be: ask before it is taken'),
         massG: z.number().nullable(),
         volumeMl: z.number().nullable(),
+        said: z.string().describe('The amount as it was written'),
         note: z.string(),
-        flags: z.array(z.string()),
+        flags: z.array(z.enum(LINE_FLAGS)),
       }),
     )
     .describe('One for every line that is not empty'),

@@ -13,7 +13,7 @@ import {
 import { ANIMALS, FATS, FORMS, SUITS, WORKS, type Cut } from '@/core/pieces';
 import { EVENT_KINDS } from '@/core/progress';
 import { JOB_KEYS, STAGES } from '@/core/scheduling';
-import { FORCE_TIMES, FORCES } from '@/core/tenderizing';
+import { ENZYME_CLASSES, FORCE_TIMES, FORCES } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
 import { dialStack } from './calculations';
 import { id, instant, name, stored, within, zone } from './shared';
@@ -109,12 +109,13 @@ export const pins = z
   })
   .partial() satisfies z.ZodType<Pins>;
 
-/** The part of a batch that is stored as JSON, version 1. */
+/** The part of a batch that is stored as JSON. */
 export const storedPlan = z.object({
   thicknessMm: limited(LIMITS.thicknessMm),
   notBeforeMs: z.number().optional(),
   pins,
 });
+export type StoredPlan = z.infer<typeof storedPlan>;
 
 const share = within(0, 1);
 const composition = z
@@ -187,6 +188,7 @@ export const batch = z.object({
   cutName: z.string(),
   zone,
   pins,
+  unreadable: z.array(z.string()).optional().describe('Parts of the stored plan that no longer fit and were left out'),
   schedule: z.discriminatedUnion('ok', [
     z.object({
       ok: z.literal(true),
@@ -224,6 +226,10 @@ export const ingredientWrite = z.strictObject({
   starchFraction: share.default(0),
   allergens: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length).default([]),
   strongEnzyme: z.boolean().default(false),
+  enzymeClass: z
+    .enum(ENZYME_CLASSES)
+    .optional()
+    .describe('As strong as pear, kiwi or pineapple; left out with strongEnzyme, the strongest'),
   alcohol: z.boolean().default(false),
   glutamate: z.boolean().default(false),
   piece: z
@@ -256,6 +262,11 @@ export const marinadeWrite = z.strictObject({
   holdBackFor: z.enum(HOLD_BACK_PURPOSES).optional(),
   heated: z.boolean().default(false).describe('Warmed on the stove: it cools before it meets raw meat'),
   oilFirst: z.boolean().default(false).describe('Oil from the start; else last'),
+  unread: z
+    .array(z.string().trim().min(1).max(300))
+    .max(60)
+    .default([])
+    .describe('Lines that were never read: allergens stay open for them'),
   lines: z
     .array(
       z.strictObject({

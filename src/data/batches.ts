@@ -1,5 +1,4 @@
 import 'server-only';
-import type { Job } from '@/core/scheduling';
 import type { Db } from './connection';
 import type { BatchRow, EventRow, PieceRow } from './tables';
 import type { Scope } from './versioned';
@@ -13,29 +12,6 @@ export async function savePiece(db: Db, { householdId }: Scope, piece: PieceRow)
 
 export async function piecesOf(db: Db, { householdId }: Scope, batchIds: string[]): Promise<PieceRow[]> {
   return db('piece').where({ household_id: householdId }).whereIn('batch_id', batchIds);
-}
-
-/** The planned jobs as they now stand; what was done is in the events. */
-export async function replaceJobs(
-  db: Db,
-  { householdId }: Scope,
-  batchId: string,
-  jobs: readonly Job[],
-): Promise<void> {
-  await db('job').where({ household_id: householdId, batch_id: batchId }).delete();
-  if (jobs.length === 0) return;
-  await db('job').insert(
-    jobs.map(({ key, stage, place, hands, startMs, endMs }) => ({
-      household_id: householdId,
-      batch_id: batchId,
-      key,
-      stage,
-      place,
-      hands,
-      starts_at: new Date(startMs),
-      ends_at: new Date(endMs),
-    })),
-  );
 }
 
 export async function batchesOfMeal(db: Db, { householdId }: Scope, mealId: string): Promise<BatchRow[]> {

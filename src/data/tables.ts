@@ -40,6 +40,7 @@ export interface IngredientRow extends Versioned {
   sugar_fraction: number;
   allergens: Allergen[];
   strong_enzyme: boolean;
+  enzyme_class: 'mild' | 'strong' | 'strongest' | null;
   alcohol: boolean;
   glutamate: boolean;
   piece_name: string | null;
@@ -57,6 +58,8 @@ export interface MarinadeRow extends Versioned {
   minutes_to: number;
   hold_back_share: number;
   hold_back_for: string | null;
+  /** Lines that were never read, as written. */
+  unread: string[];
 }
 
 export interface MarinadeLineRow {

@@ -28,7 +28,7 @@ const FALLS_APART_MM = 2;
 export function cautionsFor(
   plan: Omit<BatchPlan, 'cautions'>,
   { pins, way, people }: BatchInputs,
-  { cut, slicer }: Surroundings,
+  { cut, slicer, marinade }: Surroundings,
 ): Caution[] {
   const cautions: Caution[] = [];
   const { firm, slice, tenderize, marinate, cook, schedule } = plan;
@@ -122,8 +122,9 @@ export function cautionsFor(
   if (marinate.whole.sugarG / people > TOO_SWEET_G)
     cautions.push({ stage: 'marinate', guards: 'result', code: 'too-sweet', massG: marinate.whole.sugarG / people });
   const { allergens, alcohol, glutamate } = marinate.whole;
-  if (allergens.length || alcohol || glutamate)
-    cautions.push({ stage: 'marinate', guards: 'illness', code: 'allergens', allergens, alcohol, glutamate });
+  const unread = [...(marinade.unread ?? [])];
+  if (allergens.length || alcohol || glutamate || unread.length)
+    cautions.push({ stage: 'marinate', guards: 'illness', code: 'allergens', allergens, alcohol, glutamate, unread });
 
   const { tempC, restMin, pink, stricter } = cook.temperature;
   if (alwaysThrough(cut.animal))

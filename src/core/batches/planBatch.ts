@@ -7,7 +7,7 @@ import { cautionsFor } from './cautionsFor';
 import type { BatchInputs } from './inputs';
 import type { BatchPlan, CookPlan, LeftOut, MarinatePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
 import { planFirm } from './planFirm';
-import { fruitAfter, fruitClock } from './planFruit';
+import { fruitAfter } from './planFruit';
 import { planMarinade, sodiumOf } from './planMarinade';
 import { planMix } from './planMix';
 import { planPiece } from './planPiece';

@@ -2,7 +2,7 @@ import type { Use } from '../ways';
 import type { Marinade } from './scaleMarinade';
 
 /** What is said of a marinade beside its lines. */
-export interface MarinadeFacts extends Omit<Marinade, 'id' | 'uses' | 'lines'> {
+export interface MarinadeFacts extends Omit<Marinade, 'id' | 'uses' | 'lines' | 'unread'> {
   note: string;
   ways: Use[];
 }

@@ -1,7 +1,9 @@
 export { ALLERGENS, INGREDIENT_KINDS, type Allergen, type Ingredient, type IngredientKind } from './ingredient';
 export { findIngredient, INGREDIENTS } from './ingredients';
 export { STARTER_BOOK, type BookEntry, type MarinadeFacts } from './book';
-export { parseLines, type LineFlag, type ParsedLine } from './parseLines';
+export { LINE_FLAGS, parseLines, type LineFlag, type ParsedLine } from './parseLines';
+export { readAmount, weighAmount } from './readAmount';
+export { CUSTOMARY_SALT_PERCENT, customaryG } from './customary';
 export {
   HOLD_BACK_PURPOSES,
   notEatenRaw,

@@ -46,7 +46,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
     glutamate: true,
   }),
   make('oyster-sauce', 'Oyster sauce', 'liquid', 1.2, 0.7, {
-    salt: 0.1,
+    salt: 0.085,
     sugar: 0.11,
     allergens: ['molluscs', 'gluten', 'soy'],
     glutamate: true,

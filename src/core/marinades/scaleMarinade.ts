@@ -24,6 +24,8 @@ export interface Marinade {
   heated?: boolean;
   /** Oil from the start, to spread soda and spices; else last, because oil-coated meat takes up less. Two schools. */
   oilFirst?: boolean;
+  /** Lines of it that were never read: nothing is known of what is in them. */
+  unread?: readonly string[];
   /** Ways it was made for; left out: any. */
   uses?: readonly Use[];
   lines: readonly MarinadeLine[];

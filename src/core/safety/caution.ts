@@ -35,7 +35,7 @@ export type Caution = { stage: CautionStage; guards: 'illness' | 'injury' | 'res
   | { code: 'thick-for-heat'; thicknessMm: number }
   | { code: 'rounds-through'; rounds: number; tempC: number }
   | { code: 'part-cooked'; waitMin: number }
-  | { code: 'allergens'; allergens: Allergen[]; alcohol: boolean; glutamate: boolean }
+  | { code: 'allergens'; allergens: Allergen[]; alcohol: boolean; glutamate: boolean; unread: string[] }
   | { code: 'centre-temperature'; animal: Animal; tempC: number; restMin: number }
   | { code: 'pierced'; tempC: number; otherTempC: number; otherRestMin: number }
   | { code: 'pink-offered'; tempC: number; restMin: number }

@@ -1,5 +1,4 @@
 import fc from 'fast-check';
-import { findCut } from '../pieces';
 import { soda, SODA_G_PER_TSP, SODA_PRACTICE, SODIUM_IN_SODA, sodiumLeftMg } from '.';
 
 test('without a rinse all sodium stays; a range of one rinse either way holds what each rinse leaves', () => {

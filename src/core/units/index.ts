@@ -44,6 +44,7 @@ export {
   sayHalves,
   toMeasures,
   USUAL_MEASURES,
+  WEIGH_IT,
   type MeasuredVolume,
   type MeasurePart,
   type OwnedMeasure,

@@ -39,6 +39,12 @@ export interface MeasuredVolume {
   errorPercent: number;
 }
 
+/** A scoop that misses by more than this is not said at all: it is weighed. */
+const SCOOP_MISSES_PERCENT = 25;
+/** So often nobody fills the same spoon. */
+const MOST_OF_ONE = 12;
+/** Said where no handy measure comes near. */
+export const WEIGH_IT = 'weigh it';
 /** Beyond this the screen shows the error and asks for the scale. */
 export const MEASURE_TOLERANCE_PERCENT = 5;
 
@@ -73,12 +79,7 @@ export function toMeasures(volumeMl: number, owned: readonly OwnedMeasure[] = US
         volumeMl: pinches * PINCH_ML,
         errorPercent: percent(pinches * PINCH_ML, volumeMl),
       };
-    return {
-      parts: [],
-      spoken: pinches < 1 ? 'less than a pinch' : 'less than any of your measures',
-      volumeMl,
-      errorPercent: 0,
-    };
+    return { parts: [], spoken: pinches < 1 ? 'a pinch' : WEIGH_IT, volumeMl, errorPercent: 0 };
   }
 
   let best: { scoops: { scoop: (typeof scoops)[number]; count: number }[]; volumeMl: number; cost: number } | undefined;
@@ -92,14 +93,14 @@ export function toMeasures(volumeMl: number, owned: readonly OwnedMeasure[] = US
   for (const scoop of scoops) {
     const fit = volumeMl / scoop.volumeMl;
     if (fit < 0.5) continue;
-    const most = scoop.half ? 1 : Math.ceil(fit);
+    const most = scoop.half ? 1 : Math.min(Math.ceil(fit), mostOf(scoop.measure, owned));
     for (let count = Math.max(1, Math.min(Math.floor(fit), most)); count <= most; count++) {
       offer([{ scoop, count }]);
       const restMl = volumeMl - scoop.volumeMl * count;
       for (const second of scoops) {
         if (restMl <= 0 || second.volumeMl >= scoop.volumeMl || second.measure === scoop.measure) continue;
         const wanted = Math.round(restMl / second.volumeMl);
-        if (wanted > 0 && (!second.half || wanted === 1))
+        if (wanted > 0 && wanted <= (second.half ? 1 : mostOf(second.measure, owned)))
           offer([
             { scoop, count },
             { scoop: second, count: wanted },
@@ -108,13 +109,21 @@ export function toMeasures(volumeMl: number, owned: readonly OwnedMeasure[] = US
     }
   }
 
-  const parts = best!.scoops.map(({ scoop, count }) => ({ measureId: scoop.measure.id, count, half: scoop.half }));
+  if (!best || Math.abs(percent(best.volumeMl, volumeMl)) > SCOOP_MISSES_PERCENT)
+    return { parts: [], spoken: WEIGH_IT, volumeMl, errorPercent: 0 };
+  const parts = best.scoops.map(({ scoop, count }) => ({ measureId: scoop.measure.id, count, half: scoop.half }));
   return {
     parts,
-    spoken: speak(best!.scoops),
-    volumeMl: best!.volumeMl,
-    errorPercent: percent(best!.volumeMl, volumeMl),
+    spoken: speak(best.scoops),
+    volumeMl: best.volumeMl,
+    errorPercent: percent(best.volumeMl, volumeMl),
   };
+}
+
+/** No more of one measure than the next larger one holds: three half teaspoons are one teaspoon and a half one. */
+function mostOf(measure: OwnedMeasure, owned: readonly OwnedMeasure[]): number {
+  const larger = owned.map(({ volumeMl }) => volumeMl / measure.volumeMl).filter((times) => times >= 1.99);
+  return larger.length ? Math.max(1, Math.ceil(Math.min(...larger) - 1e-6) - 1) : MOST_OF_ONE;
 }
 
 function handling(list: { scoop: { measure: OwnedMeasure; half: boolean }; count: number }[]): number {

@@ -1,3 +1,4 @@
+import type { Allergen } from '../marinades';
 import { SODIUM_REFERENCE_MG_PER_DAY, type Caution } from '../safety';
 import {
   formatDuration,
@@ -14,6 +15,19 @@ import { conflictWords } from './conflictWords';
 export interface CautionWords {
   title: string;
   text: string;
+}
+
+/** What is known of allergens, open as long as anything is unread. @example allergenWords({ allergens: [], unread: ['chilli paste'] }) // 'Not known for: chilli paste' */
+export function allergenWords({
+  allergens,
+  unread,
+}: {
+  allergens: readonly Allergen[];
+  unread: readonly string[];
+}): string {
+  const known = allergens.length ? `Contains ${listOf(allergens.map((one) => ALLERGEN_NAMES[one]))}` : '';
+  const open = unread.length ? `${known ? 'not' : 'Not'} known for: ${listOf(unread)}` : '';
+  return [known, open].filter(Boolean).join('; ') || 'No listed allergen';
 }
 
 /** A caution in a cook's words: what to do, then the reason. Figures are usual guidance, see docs/sources.md, "Safety". */
@@ -170,9 +184,7 @@ export function cautionWords(caution: Caution, style: FormatStyle): CautionWords
     case 'allergens': {
       const plain = [caution.alcohol && 'alcohol', caution.glutamate && 'glutamate'].filter((word) => word !== false);
       return {
-        title: caution.allergens.length
-          ? `Contains ${listOf(caution.allergens.map((one) => ALLERGEN_NAMES[one]))}`
-          : 'No listed allergen',
+        title: allergenWords(caution),
         text: `${plain.length ? `Also ${listOf(plain)}. ` : ''}Check the labels of what you pour: makers differ.`,
       };
     }

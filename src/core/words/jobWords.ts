@@ -29,11 +29,7 @@ export interface JobContext {
 }
 
 /** A job in a cook's words, with the figures of this plan. */
-export function jobWords(
-  { key }: Pick<Job, 'key'>,
-  { plan, inputs, around }: JobContext,
-  style: FormatStyle,
-): JobWords {
+export function jobWords({ key }: Pick<Job, 'key'>, { plan, around }: JobContext, style: FormatStyle): JobWords {
   const mass = (massG: number) => formatMass(massG, style);
   const length = (mm: number) => formatLength(mm, style);
   const { slice, tenderize, marinate, sides, cook, piece, lots } = plan;

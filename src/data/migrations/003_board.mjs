@@ -29,6 +29,9 @@ export async function up(knex) {
 export async function down(knex) {
   await knex.schema.dropTable('cut');
   await knex.raw('alter table batch drop constraint batch_way_known');
+  // Ways that were not there before go to the nearest that was: no batch is lost on the way back.
+  await knex.raw("update batch set way = 'flat-skewers' where way = 'cube-skewers'");
+  await knex.raw("update batch set way = 'stir-fry' where way in ('table-grill', 'thin-steak')");
   await knex.raw("alter table batch add constraint batch_way_known check (way in ('stir-fry', 'flat-skewers'))");
   await knex.schema.alterTable('household', (t) => {
     t.dropColumn('currency');

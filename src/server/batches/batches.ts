@@ -1,10 +1,10 @@
 import 'server-only';
-import { storedPlan, type Batch, type BatchWrite, type EventResource, type EventWrite } from '@/contract/resources';
+import type { Batch, BatchWrite, EventResource, EventWrite } from '@/contract/resources';
 import { planBatch, type BatchInputs, type BatchPlan, type Surroundings } from '@/core/batches';
 import { findIngredient } from '@/core/marinades';
 import { findCut } from '@/core/pieces';
 import { scheduleWords, WAY_NAMES } from '@/core/words';
-import { addEvent, eventsOf, findEvent, mealAt, piecesOf, replaceJobs, savePiece } from '@/data/batches';
+import { addEvent, eventsOf, findEvent, mealAt, piecesOf, savePiece } from '@/data/batches';
 import { database, transaction, type Db } from '@/data/connection';
 import type { BatchRow, HouseholdRow, MealRow, PieceRow } from '@/data/tables';
 import { findRow, insertRow, listRows, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
@@ -15,6 +15,7 @@ import { learnFromReport, readReport } from '../kitchen/learnFromReport';
 import { coreMarinades } from '../marinades/marinades';
 import { mealName } from '../meals/mealName';
 import { stampsOf } from '../stamps';
+import { upgradePlan } from './upgradePlan';
 import { toEvent } from './events';
 
 const TABLE = 'batch';
@@ -66,8 +67,12 @@ export function inputsOf(write: BatchWrite): BatchInputs {
   };
 }
 
-function toLoaded(row: BatchRow, piece: PieceRow, around: (inputs: BatchInputs) => Surroundings): LoadedBatch {
-  const plan = storedPlan.parse(row.plan);
+function toLoaded(
+  row: BatchRow,
+  piece: Pick<PieceRow, 'cut_id' | 'mass_g' | 'height_mm'>,
+  around: (inputs: BatchInputs) => Surroundings,
+): LoadedBatch {
+  const { plan, unreadable } = upgradePlan(row.plan);
   const inputs: BatchInputs = {
     way: row.way,
     cutId: piece.cut_id,
@@ -89,6 +94,7 @@ function toLoaded(row: BatchRow, piece: PieceRow, around: (inputs: BatchInputs) 
     cutName: surroundings.cut.name,
     mealId: row.meal_id,
     zone: row.zone,
+    ...(unreadable.length ? { unreadable } : {}),
     tableAt: new Date(tableAtMs).toISOString(),
     ...(notBeforeMs ? { notBefore: new Date(notBeforeMs).toISOString() } : {}),
   };
@@ -128,10 +134,23 @@ function scheduleOf({ schedule, lots }: BatchPlan): Batch['schedule'] {
   };
 }
 
-const withSchedule = ({ resource, inputs, around }: LoadedBatch): Batch => ({
-  ...resource,
-  schedule: scheduleOf(planBatch(inputs, around)),
-});
+/** The plan of a stored batch; undefined where none can be made, so that one batch never takes the others down. */
+export function planOf({ inputs, around, resource }: LoadedBatch): BatchPlan | undefined {
+  try {
+    return planBatch(inputs, around);
+  } catch (error) {
+    console.error(`batch ${resource.id} cannot be planned:`, error);
+    return undefined;
+  }
+}
+
+export const NOT_PLANNED =
+  'This batch cannot be planned as it was stored. Open it and change or unpin what stands out.';
+
+function withSchedule(loaded: LoadedBatch): Batch {
+  const plan = planOf(loaded);
+  return { ...loaded.resource, schedule: plan ? scheduleOf(plan) : { ok: false, reason: NOT_PLANNED } };
+}
 
 export async function listBatches(page: Page & { mealId?: string }): Promise<{ items: Batch[]; total: number }> {
   const household = await currentHousehold();
@@ -180,7 +199,7 @@ export async function createBatchIn(trx: Db, write: BatchWrite): Promise<Batch> 
     { householdId: household.id },
     { ...toRow(dated, household.zone), meal_id: mealId, name },
   );
-  return finish(trx, household, row, dated, plan);
+  return finish(trx, household, row, { write: dated, plan, around });
 }
 
 /** Changes within a transaction that has begun. */
@@ -189,7 +208,7 @@ export async function changeBatchIn(
   { id, version, write }: { id: string; version: number | undefined; write: BatchWrite },
 ): Promise<Batch> {
   const household = await currentHousehold();
-  const { plan } = await planned(trx, household, write);
+  const { plan, around } = await planned(trx, household, write);
   const values = {
     ...toRow(write, household.zone),
     ...(write.name ? { name: write.name } : {}),
@@ -197,7 +216,7 @@ export async function changeBatchIn(
   };
   const row = await updateRow<BatchRow>(trx, TABLE, { householdId: household.id }, { id, version, values });
   if (!row) throw notFound('batch');
-  return finish(trx, household, row, write, plan);
+  return finish(trx, household, row, { write, plan, around });
 }
 
 async function planned(
@@ -213,18 +232,11 @@ async function finish(
   trx: Db,
   household: HouseholdRow,
   row: BatchRow,
-  write: BatchWrite,
-  plan: BatchPlan,
+  { write, plan, around }: { write: BatchWrite; plan: BatchPlan; around: Surroundings },
 ): Promise<Batch> {
-  const scope = { householdId: household.id };
-  await savePiece(trx, scope, {
-    batch_id: row.id,
-    cut_id: write.cutId,
-    mass_g: write.massG,
-    height_mm: write.heightMm,
-  });
-  await replaceJobs(trx, scope, row.id, plan.schedule.ok ? plan.schedule.jobs : []);
-  return withSchedule((await loadBatches(trx, household, [row]))[0]!);
+  const piece = { batch_id: row.id, cut_id: write.cutId, mass_g: write.massG, height_mm: write.heightMm };
+  await savePiece(trx, { householdId: household.id }, piece);
+  return { ...toLoaded(row, piece, () => around).resource, schedule: scheduleOf(plan) };
 }
 
 function toRow(write: BatchWrite, zone: string): Partial<BatchRow> {

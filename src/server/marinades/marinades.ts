@@ -22,6 +22,7 @@ function toResource(row: MarinadeRow, lines: readonly MarinadeLineRow[]): Marina
     holdBackShare: row.hold_back_share,
     heated: row.heated,
     oilFirst: row.oil_first,
+    unread: row.unread,
     ...(row.hold_back_for ? { holdBackFor: row.hold_back_for as HoldBackPurpose } : {}),
     lines: lines
       .filter((line) => line.marinade_id === row.id)
@@ -39,6 +40,7 @@ const toRow = ({
   holdBackFor,
   heated,
   oilFirst,
+  unread,
 }: MarinadeWrite): Partial<MarinadeRow> => ({
   name,
   note,
@@ -50,6 +52,7 @@ const toRow = ({
   hold_back_for: holdBackFor ?? null,
   heated,
   oil_first: oilFirst,
+  unread: JSON.stringify(unread) as unknown as string[],
 });
 
 const lineRows = (write: MarinadeWrite) =>
@@ -136,10 +139,23 @@ export async function coreMarinades(
 }
 
 export function toCore(one: MarinadeResource, ingredients: readonly Ingredient[]): Marinade {
-  const { id, name, ways: uses, forMassG, minutes, holdBackShare, holdBackFor, heated, oilFirst } = one;
+  const { id, name, ways: uses, forMassG, minutes, holdBackShare, holdBackFor, heated, oilFirst, unread } = one;
   const lines = one.lines.flatMap(({ ingredientId, massG, note }) => {
     const ingredient = ingredients.find((known) => known.id === ingredientId);
     return ingredient ? [{ ingredient, massG, note }] : [];
   });
-  return { id, name, uses, forMassG, minutes, holdBackShare, holdBackFor, heated, oilFirst, lines };
+  const lost = one.lines.filter(({ ingredientId }) => !ingredients.some((known) => known.id === ingredientId));
+  return {
+    id,
+    name,
+    uses,
+    forMassG,
+    minutes,
+    holdBackShare,
+    holdBackFor,
+    heated,
+    oilFirst,
+    lines,
+    unread: [...unread, ...lost.map(({ ingredientId }) => ingredientId)],
+  };
 }

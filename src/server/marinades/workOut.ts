@@ -138,10 +138,19 @@ async function mixOf(
 }
 
 function readLine(text: string, index: number, ingredients: readonly Ingredient[]): MarinadeLine {
-  const [{ ingredientId, massG }] = parseLines(text.replace(/\s+/g, ' '), ingredients) as [ParsedLine];
+  const [{ ingredientId, suggestionId, flags, massG }] = parseLines(text.replace(/\s+/g, ' '), ingredients) as [
+    ParsedLine,
+  ];
+  const suggested = suggestionId && findIngredient(suggestionId, ingredients);
   if (ingredientId === null || !massG)
     throw breaksRule(
-      ingredientId === null ? `“${text}”: no ingredient that is known here.` : `“${text}”: how much of it?`,
+      flags.includes('curing-salt')
+        ? `“${text}”: curing salt (nitrite) is out of scope here, because a little too much of it is poisonous.`
+        : suggested
+          ? `“${text}”: is that ${suggested.name.toLowerCase()}? Say so by its name.`
+          : ingredientId === null
+            ? `“${text}”: no ingredient that is known here.`
+            : `“${text}”: how much of it?`,
       `/lines/${index}`,
     );
   return { ingredient: findIngredient(ingredientId, ingredients)!, massG };
@@ -168,9 +177,10 @@ export async function readPasted({
   const recipe = /^\s*[[{]/.test(text) ? readRecipe(text) : undefined;
   const asked = recipe ? recipe.lines.map((line) => line.split(' | ')) : undefined;
   const parsed = parseLines(asked ? asked.map(([line]) => line).join('\n') : text, ingredients, decimalComma);
-  const lines = parsed.map(({ ingredientId, ...line }, index) => ({
+  const lines = parsed.map(({ ingredientId, suggestionId, ...line }, index) => ({
     ...line,
     ingredient: ingredientId,
+    suggestion: suggestionId,
     note: asked?.[index]?.[1] ?? line.note,
   }));
   const { lines: _lines, holdBackFor: _purpose, ...said } = recipe ?? { lines: [] };

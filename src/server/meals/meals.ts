@@ -1,12 +1,10 @@
 import 'server-only';
 import type { Meal, MealWrite } from '@/contract/resources';
-import { planBatch } from '@/core/batches';
-import { batchesOfMeal, moveBatches, replaceJobs } from '@/data/batches';
+import { batchesOfMeal, moveBatches } from '@/data/batches';
 import { database, transaction } from '@/data/connection';
 import type { MealRow } from '@/data/tables';
 import { findRow, insertRow, listRows, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
 import { breaksRule, notFound } from '../api/failures';
-import { loadBatches } from '../batches/batches';
 import { currentHousehold } from '../kitchen/kitchen';
 import { stampsOf } from '../stamps';
 
@@ -61,21 +59,12 @@ export async function changeMeal(
       values: { name, table_at: new Date(tableAt), zone: household.zone, people },
     });
     if (!row || !before) throw notFound('meal');
-    const moved = await moveBatches(trx, scope, {
+    await moveBatches(trx, scope, {
       mealId: id,
       from: before.table_at,
       to: row.table_at,
       zone: household.zone,
     });
-    const batches = await loadBatches(
-      trx,
-      household,
-      (await batchesOfMeal(trx, scope, id)).filter((batch) => moved.includes(batch.id)),
-    );
-    for (const { resource, inputs, around } of batches) {
-      const { schedule } = planBatch(inputs, around);
-      await replaceJobs(trx, scope, resource.id, schedule.ok ? schedule.jobs : []);
-    }
     return toMeal(row);
   });
 }

@@ -1,7 +1,7 @@
 import 'server-only';
 import type { EventResource } from '@/contract/resources';
 import type { KitchenPage, PlannedBatch } from '@/contract/views';
-import { cautionsAt, planBatch } from '@/core/batches';
+import { cautionsAt } from '@/core/batches';
 import type { FormatStyle } from '@/core/units';
 import { jobWords, scheduleWords } from '@/core/words';
 import { batchesOfMeal } from '@/data/batches';
@@ -9,11 +9,13 @@ import { database } from '@/data/connection';
 import type { MealRow } from '@/data/tables';
 import { findRow } from '@/data/versioned';
 import { notFound } from '../api/failures';
-import { listEvents, loadBatch, loadBatches, type LoadedBatch } from '../batches/batches';
+import { listEvents, loadBatch, loadBatches, NOT_PLANNED, planOf, type LoadedBatch } from '../batches/batches';
 import { currentHousehold } from '../kitchen/kitchen';
 
-export function toPlanned({ resource, inputs, around }: LoadedBatch, style: FormatStyle): PlannedBatch {
-  const plan = planBatch(inputs, around);
+export function toPlanned(loaded: LoadedBatch, style: FormatStyle): PlannedBatch {
+  const { resource, inputs, around } = loaded;
+  const plan = planOf(loaded);
+  if (!plan) return unplanned(loaded);
   const { schedule } = plan;
   const jobs = schedule.ok ? schedule.jobs : [];
   return {
@@ -39,6 +41,28 @@ export function toPlanned({ resource, inputs, around }: LoadedBatch, style: Form
       ...jobWords(job, { plan, inputs, around }, style),
       cautions: cautionsAt(job.key, plan.cautions),
     })),
+  };
+}
+
+/** A batch that cannot be planned, shown as such beside the others. */
+function unplanned({ resource, inputs, around }: LoadedBatch): PlannedBatch {
+  return {
+    id: resource.id,
+    name: resource.name,
+    cutName: around.cut.name,
+    massG: inputs.massG,
+    people: inputs.people,
+    tableAtMs: inputs.tableAtMs,
+    startMs: inputs.tableAtMs,
+    jobs: [],
+    refusal: NOT_PLANNED,
+    lots: 1,
+    warmMin: 0,
+    warmLimitMin: 0,
+    lateByMin: 0,
+    rounds: 0,
+    sticks: 0,
+    cautions: [],
   };
 }
 

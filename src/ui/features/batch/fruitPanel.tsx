@@ -21,6 +21,8 @@ import { useBatchWork } from './batchContext';
 const SHOWN_TO = 4;
 /** More purée than this is a sauce; less of it cannot be spread. */
 const MOST_PERCENT = 20;
+/** Share by which spoken pieces may miss what is weighed. */
+const PIECES_WITHIN = 0.25;
 const LEAST_PERCENT = 1;
 const USUAL: Pick<Fruit, 'activity'> & { dosePercent: number } = { activity: 1, dosePercent: 10 };
 const CHOICES = FRUITS.filter(({ id }) => FRUIT_INGREDIENTS.some((one) => one.id === id));
@@ -64,10 +66,10 @@ export function FruitPanel() {
     });
   };
   const sugarFraction = FRUIT_INGREDIENTS.find(({ id }) => id === chosen?.id)?.sugarFraction ?? 0;
-  const whole =
-    chosen?.pureeG && percent
-      ? Math.max(0.5, Math.round(((percent / 100) * plan.piece.meatG * 2) / chosen.pureeG) / 2)
-      : undefined;
+  // Said in pieces only where that is near what is weighed.
+  const pieces = chosen?.pureeG && percent ? ((percent / 100) * plan.piece.meatG) / chosen.pureeG : 0;
+  const halves = Math.round(2 * pieces) / 2;
+  const whole = halves > 0 && Math.abs(halves / pieces - 1) <= PIECES_WITHIN ? halves : undefined;
   return (
     <section className="panel space-y-2.5 px-4 py-3" aria-label="Fruit in the marinade">
       <div className="flex items-center gap-2">

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { planBatch, type BatchInputs, type BatchPlan, type Surroundings } from '@/core/batches';
 
 export interface SafePlan {
@@ -11,41 +11,34 @@ export interface SafePlan {
   broken?: string[];
 }
 
-interface Made {
-  inputs: BatchInputs;
-  around: Surroundings;
-  plan: BatchPlan;
-}
-
 /**
  * The plan of these inputs; where one cannot be made, the last that could, and what was changed since. A page with no earlier one, such as a kept
  * draft that throws, is planned without its pins.
  */
 export function useSafePlan(inputs: BatchInputs, around: Surroundings | undefined): SafePlan {
-  const [lastGood, setLastGood] = useState<Made>();
-  const tried = useMemo(() => (around ? attempt(inputs, around) : undefined), [inputs, around]);
-  useEffect(() => {
-    if (tried) setLastGood(tried);
-  }, [tried]);
-  const fallback = useMemo(
-    () =>
-      tried || !around || lastGood?.around.marinade.id === around.marinade.id
-        ? undefined
-        : attempt({ ...inputs, pins: {} }, around),
-    [tried, around, inputs, lastGood],
-  );
-  if (!around) return { inputs };
-  if (tried) return tried;
-  const shown = lastGood?.around.marinade.id === around.marinade.id ? lastGood : fallback;
-  return { plan: shown?.plan, inputs: shown?.inputs ?? inputs, broken: changedBetween(shown?.inputs, inputs) };
+  const [planSafely] = useState(() => makeSafePlanner());
+  return useMemo(() => (around ? planSafely(inputs, around) : { inputs }), [planSafely, inputs, around]);
 }
 
-function attempt(inputs: BatchInputs, around: Surroundings): Made | undefined {
-  try {
-    return { inputs, around, plan: planBatch(inputs, around) };
-  } catch {
-    return undefined;
-  }
+/** A planner that remembers the last plan it could make with this marinade: another's is never shown in its place. */
+export function makeSafePlanner(plan: typeof planBatch = planBatch) {
+  let lastGood: { inputs: BatchInputs; marinadeId: string; plan: BatchPlan } | undefined;
+  const attempt = (inputs: BatchInputs, around: Surroundings) => {
+    try {
+      return { inputs, marinadeId: around.marinade.id, plan: plan(inputs, around) };
+    } catch {
+      return undefined;
+    }
+  };
+  return (inputs: BatchInputs, around: Surroundings): SafePlan => {
+    const made = attempt(inputs, around);
+    if (made) {
+      lastGood = made;
+      return { plan: made.plan, inputs };
+    }
+    const shown = lastGood?.marinadeId === around.marinade.id ? lastGood : attempt({ ...inputs, pins: {} }, around);
+    return { plan: shown?.plan, inputs: shown?.inputs ?? inputs, broken: changedBetween(shown?.inputs, inputs) };
+  };
 }
 
 function changedBetween(before: BatchInputs | undefined, now: BatchInputs): string[] {

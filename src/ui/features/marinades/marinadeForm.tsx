@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { ParseAnswer } from '@/contract/calculations';
@@ -15,7 +14,7 @@ import {
   type HoldBackPurpose,
   type MarinadeFacts,
 } from '@/core/marinades';
-import { formatMass, parseMass } from '@/core/units';
+import { formatMass } from '@/core/units';
 import { USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
@@ -23,44 +22,21 @@ import { MassField, MinutesField } from '../../primitives/quantities';
 import { useKept } from '../../primitives/useKept';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
+import { customaryFor, gramsIn, isUnread, LineEditor, toFormLine, type FormLine } from './lineEditor';
 
 const KEY = 'mince.marinade';
 
-interface Line {
-  key: number;
-  /** As it was pasted, where it was. */
-  pasted: string;
-  ingredient: string;
-  mass: string;
-  /** What the text stands for while nobody has changed it: the text is rounded. */
-  massG?: number;
-  note: string;
-  flags: string[];
-}
+type Line = FormLine;
 
 interface Form extends Omit<MarinadeFacts, 'holdBackFor'> {
   holdBackFor: HoldBackPurpose | '';
+  /** Kept unread when it was saved before. */
+  unread: string[];
   lines: Line[];
   /** Pasted and not yet read. */
   text: string;
 }
 
-const FLAG_WORDS: Record<string, string> = {
-  'unknown-ingredient': 'not known here: choose one, or leave it and it goes into the note',
-  'no-amount': 'how much?',
-  'to-taste': 'to taste: how much for this weight?',
-  range: 'the middle of the range',
-  pieces: 'from a usual piece: weigh yours if it matters',
-  heading: 'a heading: left out',
-  optional: 'optional',
-  'more-than-one': 'the first of several',
-};
-/** What is left of a pasted line without its amount. */
-const nameIn = (pasted: string) =>
-  pasted
-    .replace(/^[\d\s.,/½⅓⅔¼¾-]+(?:(?:tsp|tbsp|cups?|g|kg|ml|oz|lb|teaspoons?|tablespoons?)\b)?\s*/i, '')
-    .split(',')[0]!
-    .slice(0, 120);
 let nextKey = 1;
 
 /** A marinade of the cook's own: from a pasted list or recipe, a copy, or line by line. Nothing that was pasted is lost. */
@@ -78,6 +54,7 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
     holdBackFor: from?.holdBackFor ?? '',
     heated: from?.heated ?? false,
     oilFirst: from?.oilFirst ?? false,
+    unread: from?.unread ?? [],
     lines: (from?.lines ?? []).map(({ ingredientId, massG, note }) => ({
       key: nextKey++,
       pasted: '',
@@ -88,20 +65,6 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
       flags: [],
     })),
   });
-  const readLine = ({
-    text: pasted,
-    ingredient,
-    massG,
-    note,
-    flags,
-  }: ParseAnswer['lines'][number]): Omit<Line, 'key'> => ({
-    pasted,
-    ingredient: ingredient ? findIngredient(ingredient, ingredients)!.name : '',
-    mass: massG === null ? '' : formatMass(massG, style),
-    ...(massG === null ? {} : { massG }),
-    note,
-    flags,
-  });
   /** What was unknown when it was pasted may have been added since. */
   const readAgain = (line: Line): Line => {
     if (!line.pasted || line.ingredient || line.mass) return line;
@@ -110,7 +73,12 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
       ingredients.filter(({ removed }) => !removed),
       decimalComma,
     );
-    return parsed?.ingredientId ? { key: line.key, ...readLine({ ...parsed, ingredient: parsed.ingredientId }) } : line;
+    return parsed?.ingredientId
+      ? {
+          key: line.key,
+          ...toFormLine({ ...parsed, ingredient: parsed.ingredientId, suggestion: null }, ingredients, style),
+        }
+      : line;
   };
   const {
     value: form,
@@ -120,7 +88,7 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
     take: (kept) => {
       if (!kept.lines) return undefined;
       nextKey = Math.max(nextKey, ...kept.lines.map((line) => line.key + 1));
-      return { ...kept, lines: kept.lines.map(readAgain) };
+      return { ...kept, unread: kept.unread ?? [], lines: kept.lines.map(readAgain) };
     },
   });
   const { text } = form;
@@ -146,23 +114,27 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
       ...(holdBackShare ? { holdBackShare } : {}),
       ...(heated ? { heated } : {}),
       ...(oilFirst ? { oilFirst } : {}),
-      lines: [...form.lines, ...lines.map((line) => ({ key: nextKey++, ...readLine(line) }))],
+      lines: [...form.lines, ...lines.map((line) => ({ key: nextKey++, ...toFormLine(line, ingredients, style) }))],
       text: '',
     });
   };
 
-  const readMass = (mass: string) => parseMass(mass, { bareUnit: 'g', min: 0.01, max: 30_000, decimalComma });
   const keep = async () => {
-    const good = form.lines.flatMap(({ ingredient, mass, massG, note }) => {
-      const found = findIngredient(ingredient, ingredients);
-      const read = readMass(mass);
-      return found && read.ok ? [{ ingredientId: found.id, massG: massG ?? read.value, note }] : [];
+    const gramsOf = ({ ingredient, mass, massG }: Line) =>
+      massG ?? gramsIn(mass, findIngredient(ingredient, ingredients), decimalComma);
+    const good = form.lines.flatMap((line) => {
+      const found = findIngredient(line.ingredient, ingredients);
+      const massG = gramsOf(line);
+      return found && massG ? [{ ingredientId: found.id, massG, note: line.note }] : [];
     });
-    const halfDone = form.lines.find(
-      ({ ingredient, mass }) =>
-        (findIngredient(ingredient, ingredients) && !readMass(mass).ok) ||
-        (mass && !findIngredient(ingredient, ingredients)),
-    );
+    const halfDone = form.lines.find((line) => {
+      const found = findIngredient(line.ingredient, ingredients);
+      return (
+        (found && !gramsOf(line)) ||
+        (line.ingredient !== '' && !found) ||
+        (line.mass !== '' && !found && !isUnread(line))
+      );
+    });
     if (!form.name.trim()) return setProblem('Give it a name.');
     if (halfDone)
       return setProblem(
@@ -170,17 +142,12 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
       );
     if (good.length === 0) return setProblem('A marinade has at least one line.');
     if (form.ways.length === 0) return setProblem('Tick at least one way it is for.');
-    // Lines that stayed unknown are kept as text.
-    const rest = form.lines
-      .filter(({ ingredient, mass, flags, pasted }) => pasted && !flags.includes('heading') && !ingredient && !mass)
-      .map(({ pasted }) => pasted);
-    const note = [form.note.trim(), ...(rest.length ? [`Also: ${rest.join('; ')}`] : [])]
-      .filter(Boolean)
-      .join(' ')
-      .slice(0, 2000);
+    // Lines that stayed unread are kept as such: nothing is known of what is in them.
+    const unread = [...form.unread, ...form.lines.filter(isUnread).map(({ pasted }) => pasted)];
     const body = {
       name: form.name.trim(),
-      note,
+      note: form.note.trim(),
+      unread,
       ways: form.ways,
       forMassG: form.forMassG,
       minutes: form.minutes,
@@ -207,6 +174,14 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
     router.refresh();
   };
 
+  const customary = customaryFor(form.lines, ingredients, form.forMassG);
+  const takeAllCustomary = () =>
+    change({
+      lines: form.lines.map((line) => {
+        const massG = customary.get(line.key);
+        return massG === undefined ? line : { ...line, massG, mass: formatMass(massG, style) };
+      }),
+    });
   const backHere = `/marinades/new${from ? `?${edit ? 'edit' : 'from'}=${from.id}` : ''}`;
   const label = 'mb-1 block text-[13px] font-medium text-muted';
   const look = 'h-11 rounded border border-grout bg-panel px-3';
@@ -247,85 +222,40 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
               ))}
           </datalist>
           <ol className="space-y-3">
-            {form.lines.map((line, index) => {
-              const unknown = line.ingredient !== '' && !findIngredient(line.ingredient, ingredients);
-              const open = line.flags.filter((flag) =>
-                flag === 'unknown-ingredient'
-                  ? !line.ingredient
-                  : flag === 'no-amount' || flag === 'to-taste'
-                    ? !line.mass
-                    : true,
-              );
-              return (
-                <li
-                  key={line.key}
-                  aria-label={line.pasted || line.ingredient || 'New line'}
-                  className={
-                    open.some(
-                      (flag) => flag !== 'pieces' && flag !== 'range' && flag !== 'heading' && flag !== 'optional',
-                    ) || unknown
-                      ? 'rounded border border-brass-line bg-brass-tint px-3 py-2'
-                      : 'px-3'
-                  }
-                >
-                  {line.pasted && <p className="text-[13px] text-muted">“{line.pasted}”</p>}
-                  <div className="flex flex-wrap items-center gap-2">
-                    <input
-                      className={`${look} w-64`}
-                      aria-label="Ingredient"
-                      list="ingredients"
-                      value={line.ingredient}
-                      maxLength={120}
-                      placeholder="ingredient"
-                      onChange={(event) => editLine(index, { ingredient: event.target.value })}
-                    />
-                    <input
-                      className={`${look} w-28`}
-                      aria-label="How much"
-                      value={line.mass}
-                      maxLength={40}
-                      placeholder="grams"
-                      aria-invalid={line.mass !== '' && !readMass(line.mass).ok ? true : undefined}
-                      onChange={(event) => editLine(index, { mass: event.target.value, massG: undefined })}
-                    />
-                    <input
-                      className={`${look} w-44`}
-                      aria-label="Note"
-                      value={line.note}
-                      maxLength={200}
-                      placeholder="note"
-                      onChange={(event) => editLine(index, { note: event.target.value })}
-                    />
-                    <Button look="quiet" onClick={() => change({ lines: form.lines.filter((_, at) => at !== index) })}>
-                      Take out
-                    </Button>
-                  </div>
-                  {open.length > 0 && (
-                    <p className="text-[13px] font-medium text-brass">
-                      {open.map((flag) => FLAG_WORDS[flag] ?? flag).join('; ')}
-                    </p>
-                  )}
-                  {(unknown || (line.pasted && !line.ingredient && line.flags.includes('unknown-ingredient'))) && (
-                    <p className="text-[13px] font-medium text-ox">
-                      {unknown && 'No ingredient of that name here. '}
-                      <Link
-                        className="underline underline-offset-4"
-                        href={`/ingredients/new?${new URLSearchParams({ name: line.ingredient || nameIn(line.pasted), back: backHere })}`}
-                      >
-                        Add it from its label
-                      </Link>
-                      ; what stands here is kept.
-                    </p>
-                  )}
-                  {line.mass !== '' && !readMass(line.mass).ok && (
-                    <p role="alert" className="text-[13px] font-medium text-ox">
-                      That is not a weight. Try 12 g or 1 oz.
-                    </p>
-                  )}
-                </li>
-              );
-            })}
+            {form.lines.map((line, index) => (
+              <LineEditor
+                key={line.key}
+                line={line}
+                ingredients={ingredients}
+                customary={customary.get(line.key)}
+                forMassG={form.forMassG}
+                backHere={backHere}
+                onChange={(part) => editLine(index, part)}
+                onTakeOut={() => change({ lines: form.lines.filter((_, at) => at !== index) })}
+              />
+            ))}
           </ol>
+          {form.unread.length > 0 && (
+            <ul className="space-y-1 text-[14px]" aria-label="Kept unread">
+              {form.unread.map((one) => (
+                <li key={one}>
+                  “{one}” is kept unread: allergens stay open for it.{' '}
+                  <button
+                    type="button"
+                    className="underline underline-offset-4"
+                    onClick={() => change({ unread: form.unread.filter((other) => other !== one) })}
+                  >
+                    Take out
+                  </button>
+                </li>
+              ))}
+            </ul>
+          )}
+          {customary.size > 1 && (
+            <Button look="plain" onClick={takeAllCustomary}>
+              Take what is customary for all {customary.size}
+            </Button>
+          )}
           <Button
             look="plain"
             onClick={() =>

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { MarinadePage } from '@/contract/views';
 import { INGREDIENT_KINDS, scaleMarinade, type IngredientKind } from '@/core/marinades';
 import { formatDuration, formatNumber } from '@/core/units';
-import { ALLERGEN_NAMES, KIND_NAMES, listOf, USE_NAMES } from '@/core/words';
+import { allergenWords, KIND_NAMES, listOf, USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { usePreferences } from '../../shell/preferences';
 
@@ -103,9 +103,7 @@ export function MarinadeList({ marinades }: { marinades: readonly MarinadePage[]
                 {resource.ways.map((way) => USE_NAMES[way].toLowerCase()).join(' · ')}
                 <br />
                 <strong className="font-semibold">
-                  {whole.allergens.length
-                    ? listOf(whole.allergens.map((one) => ALLERGEN_NAMES[one]))
-                    : 'no listed allergen'}
+                  {allergenWords({ allergens: whole.allergens, unread: resource.unread })}
                 </strong>
                 {whole.alcohol && ', alcohol'}
               </p>

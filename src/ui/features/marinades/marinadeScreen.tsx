@@ -22,7 +22,7 @@ import {
   type Solved,
 } from '@/core/marinades';
 import { formatDuration, formatMass, formatNumber, massFigure } from '@/core/units';
-import { ALLERGEN_NAMES, GUIDANCE_LINE, listOf, orderWords, USE_NAMES } from '@/core/words';
+import { allergenWords, GUIDANCE_LINE, listOf, orderWords, USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
@@ -235,11 +235,7 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
           note={resource.ways.map((way) => USE_NAMES[way]).join(' · ')}
         />
         <div className="rounded border border-brass-line bg-brass-tint px-3 py-2.5 text-[14px]">
-          <strong>
-            {allergens.length
-              ? `Contains ${listOf(allergens.map((one) => ALLERGEN_NAMES[one]))}.`
-              : 'No listed allergen.'}
-          </strong>{' '}
+          <strong>{allergenWords({ allergens, unread: resource.unread })}.</strong>{' '}
           {plain.length > 0 && `Also ${listOf(plain)}. `}Check the labels of what you pour.
         </div>
         <p className="text-[12px] text-muted">{GUIDANCE_LINE}</p>

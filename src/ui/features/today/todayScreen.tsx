@@ -9,7 +9,7 @@ import { warmForecast } from '@/core/progress';
 import { allergensOnTable } from '@/core/safety';
 import { formatClock, formatDay, formatDayClock, formatWeekday, fromFieldValue, toFieldValue } from '@/core/times';
 import { formatDuration } from '@/core/units';
-import { ALLERGEN_NAMES, cautionWords, GUIDANCE_LINE, listOf } from '@/core/words';
+import { allergenWords, cautionWords, GUIDANCE_LINE } from '@/core/words';
 import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
 import { EmptyState } from '../../primitives/emptyState';
@@ -52,6 +52,9 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
     batches.map(({ cautions }) => ({
       allergens: cautions.flatMap((one) => (one.code === 'allergens' ? one.allergens : [])),
     })),
+  );
+  const unread = batches.flatMap(({ cautions }) =>
+    cautions.flatMap((one) => (one.code === 'allergens' ? one.unread : [])),
   );
   const alcohol = batches.some(({ cautions }) => cautions.some((one) => one.code === 'allergens' && one.alcohol));
   const inMeal = (tableAtMs - now) / 60_000;
@@ -188,11 +191,7 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
             <h2 className="text-[18px]">Mind these</h2>
             <ul className="mt-2 space-y-2.5 text-[14px]">
               <li>
-                <strong>
-                  {allergens.length
-                    ? `On the table: ${listOf(allergens.map((one) => ALLERGEN_NAMES[one]))}.`
-                    : 'No listed allergen on the table.'}
-                </strong>
+                <strong>{allergenWords({ allergens, unread })} on the table.</strong>
                 {alcohol && ' Also alcohol.'} Check the labels of what you pour.
               </li>
               {batches.map((batch) => {

@@ -1,0 +1,34 @@
+import { answers, around, dryCumin } from '../../../../tests/fixtures/batch';
+import { planBatch } from '@/core/batches';
+import { makeSafePlanner } from './useSafePlan';
+
+/** Throws where a plan once threw: on one pin. */
+const fragile: typeof planBatch = (inputs, where) => {
+  if (inputs.pins.saltPercent === 0.4) throw new RangeError('volumeMl must be a positive number');
+  return planBatch(inputs, where);
+};
+const where = around('chicken-thigh');
+
+test('a plan that throws never takes the page down: the last good one stays and the change is named', () => {
+  const plan = makeSafePlanner(fragile);
+  const good = plan(answers(), where);
+  expect(good.broken).toBeUndefined();
+  const bad = plan(answers({ pins: { saltPercent: 0.4 } }), where);
+  expect(bad.plan).toBe(good.plan);
+  expect(bad.broken).toEqual(['saltPercent']);
+  expect(plan(answers({ pins: { saltPercent: 0.5 } }), where).broken).toBeUndefined();
+});
+
+test('a kept draft that throws at once is shown without its pins', () => {
+  const shown = makeSafePlanner(fragile)(answers({ pins: { saltPercent: 0.4, lots: 2 } }), where);
+  expect(shown.plan?.schedule.ok).toBe(true);
+  expect(shown.broken).toEqual(['saltPercent', 'lots']);
+});
+
+test('the plan of one marinade never stands in for that of another', () => {
+  const plan = makeSafePlanner(fragile);
+  const first = plan(answers(), where);
+  const other = plan(answers({ pins: { saltPercent: 0.4 } }), around('chicken-thigh', dryCumin));
+  expect(other.plan).not.toBe(first.plan);
+  expect(other.plan?.marinate.whole.allergens).not.toContain('soy');
+});

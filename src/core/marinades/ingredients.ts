@@ -120,7 +120,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
     piece: { name: 'berry', massG: 0.15 },
   }),
   make('chilli-flakes', 'Chilli flakes', 'spice', 0.36, 0.08, {
-    names: ['chili flakes', 'red pepper flakes', 'dried chilli flakes', 'crushed red pepper'],
+    names: ['chili flakes', 'red pepper flakes', 'dried chilli flakes'],
     sugar: 0.1,
   }),
   make('paprika', 'Paprika', 'spice', 0.46, 0.11, { names: ['ground sweet pepper'], sugar: 0.1 }),
@@ -263,7 +263,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
   make('cola', 'Cola', 'liquid', 1.04, 0.89, { sugar: 0.105, acid: 0.001 }),
   make('apple-juice', 'Apple juice', 'liquid', 1.04, 0.88, { sugar: 0.1, acid: 0.005 }),
   make('pineapple-juice-carton', 'Pineapple juice, from a carton', 'liquid', 1.05, 0.86, {
-    names: ['pineapple juice', 'canned pineapple juice'],
+    names: ['canned pineapple juice'],
     sugar: 0.1,
     acid: 0.007,
   }),
@@ -339,7 +339,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
     acid: 0.05,
   }),
   make('wine-vinegar', 'Wine vinegar', 'acid', 1.01, 0.94, {
-    names: ['red wine vinegar', 'white wine vinegar', 'sherry vinegar'],
+    names: ['red wine vinegar', 'white wine vinegar'],
     acid: 0.06,
     allergens: ['sulphites'],
   }),
@@ -422,7 +422,7 @@ export const INGREDIENTS: readonly Ingredient[] = [
   make('clove-spice', 'Cloves, ground', 'spice', 0.43, 0.1, { names: ['ground cloves'] }),
   make('star-anise', 'Star anise, ground', 'spice', 0.4, 0.1, { piece: { name: 'star', massG: 1 } }),
   make('five-spice', 'Five-spice powder', 'spice', 0.42, 0.09, {
-    names: ['chinese five spice', 'five spice', 'five spice powder', '5 spice'],
+    names: ['chinese five spice', 'five spice', 'five spice powder'],
   }),
   make('allspice', 'Allspice, ground', 'spice', 0.41, 0.09, { names: ['ground allspice', 'pimento'] }),
   make('nutmeg', 'Nutmeg, grated', 'spice', 0.45, 0.06),
@@ -474,21 +474,12 @@ export const INGREDIENTS: readonly Ingredient[] = [
     piece: { name: 'thumb', massG: 12 },
   }),
   make('chilli-fresh', 'Chilli, fresh', 'fresh', 0.6, 0.88, {
-    names: [
-      'fresh chilli',
-      'red chilli',
-      'green chilli',
-      'chili pepper',
-      'jalapeno',
-      'chillies',
-      'long red chilli',
-      'serrano',
-    ],
+    names: ['fresh chilli', 'red chilli', 'green chilli', 'chili pepper', 'jalapeno', 'long red chilli', 'serrano'],
     sugar: 0.05,
     piece: { name: 'chilli', massG: 15 },
   }),
   make('coriander-leaf', 'Coriander leaf, chopped', 'fresh', 0.085, 0.92, {
-    names: ['cilantro', 'fresh coriander', 'coriander leaves', 'coriander'],
+    names: ['cilantro', 'fresh coriander', 'coriander leaves'],
     piece: { name: 'sprig', massG: 2 },
     pieces: { bunch: 45 },
   }),

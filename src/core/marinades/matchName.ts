@@ -39,7 +39,7 @@ const DROPPED = words(`
   natural of the a an your favourite favorite piece pieces about optional bruised pounded beaten melted softened
   shredded halved quartered rinsed drained strained cold warm hot-pressed heaped level generous scant store-bought
   homemade best pure mild nice bit little some more lightly well very fine-grained unwaxed washed trimmed ready
-  julienned torn picked stripped cooled chilled room temperature premium brand old pureed puree
+  julienned torn picked stripped cooled chilled room temperature premium brand old pureed
   gehackt gehackte gehackter fein grob gerieben geriebene geriebener gepresst gepresste frisch frische frischer frisches
   gross grosse grosser klein kleine kleiner etwas gute guter bio geschnitten geschnittene gewurfelt gewurfelte von der die das
   gehackten frischen getrennt mittelgrosse mittelgrosser nach geschmack evtl ca zum mit
@@ -47,6 +47,7 @@ const DROPPED = words(`
 
 /** State of the thing: it may stand beside a name only where the kind of ingredient is usually in that state. */
 const STATES: Readonly<Record<string, readonly Ingredient['kind'][]>> = {
+  puree: ['fruit', 'fresh'],
   fresh: ['fresh', 'fruit', 'acid', 'liquid'],
   ground: ['spice'],
   powdered: ['spice'],
@@ -93,8 +94,9 @@ const ASKED: Readonly<Record<string, string>> = {
   'pineapple juice': 'pineapple-juice-carton',
   'pink salt': 'salt-any',
   clove: 'garlic',
-  miso: 'miso-red',
   'hot pepper': 'chilli-fresh',
+  stock: 'stock-vegetable',
+  broth: 'stock-vegetable',
 };
 
 const SPELLINGS: readonly [RegExp, string][] = [

@@ -34,7 +34,7 @@ export const WHITE_SUGAR: Ingredient = make('sugar', 'Sugar, white', 'sugar', 0.
 /** Fruits and roots by the ids that the enzyme clock knows them by. */
 export const FRUIT_INGREDIENTS: readonly Ingredient[] = [
   make('ginger', 'Ginger, grated', 'fresh', 0.97, 0.79, {
-    names: ['root ginger', 'ginger root', 'fresh ginger', 'stem of ginger'],
+    names: ['root ginger', 'ginger root', 'fresh ginger'],
     sugar: 0.017,
     strongEnzyme: true,
     piece: { name: 'thumb', massG: 20 },

@@ -91,8 +91,11 @@ function parseLine(text: string, ingredients: readonly Ingredient[], decimalComm
   if (/:$/.test(line) || HEADINGS.test(line)) return { ...nothing, flags: ['heading'] };
   if (isCuringSalt(line)) return { ...nothing, flags: ['curing-salt'] };
 
-  const { amount, name, note, several } = partsOf(line, decimalComma);
-  const match = nameOf({ name, note, amount }, ingredients);
+  const { amount, whole, name, note, several: split } = partsOf(line, decimalComma);
+  // "Ginger and garlic paste" is one thing, "salt and pepper" are two.
+  const asOne = split ? matchName(whole, ingredients) : undefined;
+  const several = split && asOne?.is !== 'taken';
+  const match = asOne?.is === 'taken' ? asOne : nameOf({ name, note, amount }, ingredients);
   const flags: LineFlag[] = [];
   if (/\boptional\b/i.test(line)) flags.push('optional');
   if (match.is === 'unknown') flags.push('unknown-ingredient');
@@ -116,7 +119,9 @@ function parseLine(text: string, ingredients: readonly Ingredient[], decimalComm
 
 interface Parts {
   amount?: WrittenAmount;
-  /** Before the first comma, brackets apart; of alternatives the first. */
+  /** Before the first comma, brackets apart. */
+  whole: string;
+  /** Of alternatives in it the first. */
   name: string;
   /** Everything else, a part for each comma or bracket. */
   note: string[];
@@ -138,6 +143,7 @@ function partsOf(line: string, decimalComma: boolean): Parts {
     const [fruit, ...note] = split(amount.rest);
     return {
       amount: { ...amount, said: line.slice(0, 60) },
+      whole: `${fruit} ${kind}`,
       name: `${fruit} ${kind}`,
       note,
       several: juice[2] !== undefined,
@@ -147,7 +153,7 @@ function partsOf(line: string, decimalComma: boolean): Parts {
   const [whole = '', ...note] = split(amount ? amount.rest : line.replace(VAGUE, '').replace(TO_TASTE, ''));
   const [first, ...others] = whole.split(/\s+(?:or|oder|and\/or)\s+|\s*\/\s*(?=[a-z])/i);
   const both = first!.split(/\s+(?:and|und|&|\+)\s+/i);
-  return { amount, name: both[0]!, note, several: others.length > 0 || both.length > 1 };
+  return { amount, whole, name: both[0]!, note, several: others.length > 0 || both.length > 1 };
 }
 
 const split = (text: string) =>
@@ -171,6 +177,8 @@ function nameOf(
     : unit
       ? matchName(unit, ingredients)
       : ({ is: 'unknown' } as const);
+  const whole = note[0] ? matchName(`${name} ${note[0]}`, ingredients) : undefined;
+  if (whole?.is === 'taken') return whole;
   const saying = note.find((part) => CHANGED_BY.test(part));
   if (saying) {
     const together = matchName(`${name} ${saying}`, ingredients);

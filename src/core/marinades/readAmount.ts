@@ -57,7 +57,7 @@ const UNITS: readonly [spellings: string, unit: Unit, vague?: true][] = [
   ['milligrams?|mg', mass(0.001)],
   ['grammes?|gramm|grams?|gr|g', mass(1)],
   ['pounds?|lbs?', mass(G_PER_LB)],
-  ['fluid ?ounces?|fl\\.?[ -]?oz|fl\\.? ounces?', volume(ML_PER_FL_OZ)],
+  ['fluid[ -]?ounces?|fluid[ -]?oz|fl\\.?[ -]?oz|fl\\.?[ -]?ounces?', volume(ML_PER_FL_OZ)],
   ['ounces?|ozs?', mass(G_PER_OZ)],
   ['millilit(?:er|re)s?|mls?|cc', volume(1)],
   ['centilit(?:er|re)s?|cl', volume(10)],

@@ -54,7 +54,7 @@ export const PINCH_ML = ML_PER_TSP / 16;
 const MOST_PINCHES = 4;
 
 /**
- * The handiest mix of owned measures for a volume: at most two kinds of measure, one of which may be filled to half,
+ * The handiest mix of owned measures for a volume: at most three kinds of measure, one of which may be filled to half,
  * traded off between error and handling. What no measure holds is said in pinches; less than one, or more than four, only in words: no error then.
  *
  * @param volumeMl wanted volume in ml, > 0
@@ -105,6 +105,21 @@ export function toMeasures(volumeMl: number, owned: readonly OwnedMeasure[] = US
             { scoop, count },
             { scoop: second, count: wanted },
           ]);
+        // A third kind where two leave a rest that shows: a spoon, a smaller one and half of it.
+        const below = Math.floor(restMl / second.volumeMl + 1e-9);
+        const leftMl = restMl - below * second.volumeMl;
+        if (below < 1 || second.half || below > mostOf(second.measure, owned) || leftMl < 0.02 * volumeMl) continue;
+        for (const third of scoops)
+          if (
+            third.volumeMl < second.volumeMl &&
+            third.measure !== second.measure &&
+            Math.round(leftMl / third.volumeMl) === 1
+          )
+            offer([
+              { scoop, count },
+              { scoop: second, count: below },
+              { scoop: third, count: 1 },
+            ]);
       }
     }
   }

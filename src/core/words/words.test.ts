@@ -47,9 +47,22 @@ describe('cautions say what to do and why', () => {
   });
 
   test('allergens are all named, alcohol and glutamate beside them', () => {
-    const all = said({ code: 'allergens', allergens: ['gluten', 'sesame', 'soy'], alcohol: true, glutamate: true });
+    const all = said({
+      code: 'allergens',
+      allergens: ['gluten', 'sesame', 'soy'],
+      alcohol: true,
+      glutamate: true,
+      unread: [],
+    });
     expect(all).toMatch(/Contains wheat \(gluten\), sesame and soy.*Also alcohol and glutamate/);
-    expect(said({ code: 'allergens', allergens: [], alcohol: true, glutamate: false })).toMatch(/No listed allergen/);
+    expect(said({ code: 'allergens', allergens: [], alcohol: true, glutamate: false, unread: [] })).toMatch(
+      /No listed allergen/,
+    );
+  });
+  test('unread lines open the statement: never "no listed allergen", never closed', () => {
+    const open = { code: 'allergens', alcohol: false, glutamate: false, unread: ['chilli paste'] } as const;
+    expect(said({ ...open, allergens: [] })).toMatch(/^Not known for: chilli paste/);
+    expect(said({ ...open, allergens: ['soy'] })).toMatch(/^Contains soy; not known for: chilli paste/);
   });
 });
 

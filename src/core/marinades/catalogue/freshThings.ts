@@ -130,7 +130,7 @@ export const FRESH_THINGS: readonly Ingredient[] = [
     sugar: 0.12,
   }),
   make('pineapple-juice-fresh', 'Pineapple juice, fresh', 'fruit', 1.05, 0.86, {
-    names: ['fresh pineapple juice', 'raw pineapple juice'],
+    names: ['fresh pineapple juice'],
     sugar: 0.1,
     acid: 0.007,
     strongEnzyme: true,

@@ -51,7 +51,7 @@ export const NUTS_MILKS_AND_OILS: readonly Ingredient[] = [
     allergens: ['soy'],
   }),
   make('greek-yogurt', 'Greek-style yogurt', 'acid', 1.04, 0.8, {
-    names: ['greek yoghurt', 'strained yoghurt', 'skyr', 'labneh'],
+    names: ['greek yoghurt', 'skyr', 'labneh'],
     sugar: 0.04,
     fat: 0.08,
     acid: 0.01,

@@ -5,7 +5,6 @@ import { make } from '../ingredientRow';
 export const PASTES_AND_SAUCES: readonly Ingredient[] = [
   make('cooking-wine-wheat', 'Shaoxing wine', 'liquid', 0.99, 0.8, {
     names: [
-      'shaoxing wine',
       'shaoxing rice wine',
       'shaoxing cooking wine',
       'shaohsing wine',
@@ -37,7 +36,7 @@ export const PASTES_AND_SAUCES: readonly Ingredient[] = [
     acid: 0.01,
     allergens: ['sulphites'],
   }),
-  make('hot-sauce', 'Hot pepper sauce, vinegary', 'liquid', 1.01, 0.93, {
+  make('hot-sauce', 'Hot pepper sauce, vinegary', 'liquid', 1.01, 0.91, {
     names: ['hot sauce', 'pepper sauce', 'hot pepper sauce'],
     salt: 0.05,
     acid: 0.03,
@@ -75,7 +74,7 @@ export const PASTES_AND_SAUCES: readonly Ingredient[] = [
     sugar: 0.05,
     allergens: ['crustaceans'],
   }),
-  make('garlic-paste', 'Garlic paste', 'fresh', 1.0, 0.65, { names: ['puréed garlic', 'garlic puree'], salt: 0.03 }),
+  make('garlic-paste', 'Garlic paste', 'fresh', 1.0, 0.65, { names: ['garlic puree'], salt: 0.03 }),
   make('ginger-garlic-paste', 'Ginger and garlic paste', 'fresh', 1.0, 0.72, {
     names: ['ginger garlic paste', 'garlic ginger paste'],
     salt: 0.03,
@@ -94,7 +93,7 @@ export const PASTES_AND_SAUCES: readonly Ingredient[] = [
     acid: 0.005,
   }),
   make('tomatoes-canned', 'Tomatoes, canned', 'liquid', 1.03, 0.93, {
-    names: ['canned tomatoes', 'tinned tomatoes', 'chopped tomatoes', 'crushed tomatoes', 'diced tomatoes'],
+    names: ['canned tomatoes', 'tinned tomatoes'],
     salt: 0.003,
     sugar: 0.03,
     acid: 0.004,
@@ -136,7 +135,7 @@ export const PASTES_AND_SAUCES: readonly Ingredient[] = [
     glutamate: true,
   }),
   make('yellow-mustard', 'Mustard, yellow', 'liquid', 1.05, 0.84, {
-    names: ['yellow mustard', 'american mustard', 'english mustard', 'mild mustard'],
+    names: ['yellow mustard', 'american mustard', 'english mustard'],
     salt: 0.028,
     sugar: 0.01,
     acid: 0.02,
@@ -173,7 +172,7 @@ export const PASTES_AND_SAUCES: readonly Ingredient[] = [
     allergens: ['celery'],
   }),
   make('stock-vegetable', 'Vegetable stock, ready to use', 'liquid', 1.0, 0.97, {
-    names: ['vegetable stock', 'vegetable broth', 'stock', 'broth', 'salted stock'],
+    names: ['vegetable stock', 'vegetable broth', 'salted stock', 'salted broth'],
     salt: 0.009,
     sugar: 0.005,
     allergens: ['celery'],
@@ -211,7 +210,7 @@ export const PASTES_AND_SAUCES: readonly Ingredient[] = [
   }),
   make('pomegranate-juice', 'Pomegranate juice', 'liquid', 1.05, 0.86, { sugar: 0.13, acid: 0.01 }),
   make('ginger-beer', 'Ginger ale', 'liquid', 1.04, 0.91, { names: ['ginger beer', 'ginger soda'], sugar: 0.09 }),
-  make('lemonade', 'Lemonade', 'liquid', 1.04, 0.9, {
+  make('lemonade', 'Lemonade', 'liquid', 1.04, 0.89, {
     names: ['lemon soda', 'lime soda', 'sprite-style soda'],
     sugar: 0.1,
     acid: 0.003,

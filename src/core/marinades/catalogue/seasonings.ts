@@ -39,7 +39,7 @@ export const SEASONINGS: readonly Ingredient[] = [
     names: ['coriander seeds', 'whole coriander seeds', 'whole coriander'],
   }),
   make('cloves-whole', 'Cloves, whole', 'spice', 0.4, 0.1, {
-    names: ['whole cloves', 'cloves', 'clove'],
+    names: ['whole cloves'],
     piece: { name: 'clove', massG: 0.08 },
   }),
   make('star-anise-whole', 'Star anise, whole', 'spice', 0.25, 0.1, {
@@ -115,7 +115,7 @@ export const SEASONINGS: readonly Ingredient[] = [
     allergens: ['sesame'],
   }),
   make('cajun', 'Cajun seasoning', 'spice', 0.55, 0.06, {
-    names: ['cajun seasoning', 'cajun spice', 'creole seasoning', 'fajita seasoning', 'taco seasoning'],
+    names: ['cajun spice', 'creole seasoning', 'fajita seasoning', 'taco seasoning'],
     salt: 0.15,
   }),
   make('lemongrass-powder', 'Lemongrass, dried', 'spice', 0.25, 0.08, {
@@ -140,11 +140,6 @@ export const SEASONINGS: readonly Ingredient[] = [
   make('baking-powder', 'Baking powder', 'salt', 0.9, 0.05, { names: ['double-acting baking powder'], starch: 0.3 }),
   make('cream-of-tartar', 'Cream of tartar', 'acid', 0.9, 0, { acid: 0.4 }),
   make('citric-acid', 'Citric acid', 'acid', 0.9, 0, { acid: 1 }),
-  make('jaggery', 'Jaggery', 'sugar', 0.9, 0.06, { names: ['panela', 'piloncillo', 'rapadura'], sugar: 0.9 }),
-  make('agave', 'Agave syrup', 'sugar', 1.38, 0.23, {
-    names: ['agave nectar', 'rice syrup', 'date syrup'],
-    sugar: 0.7,
-  }),
   make('golden-syrup', 'Golden syrup', 'sugar', 1.4, 0.18, {
     names: ['light treacle', 'corn syrup dark'],
     sugar: 0.79,

@@ -303,6 +303,16 @@ export const tastingWrite = z.strictObject({
 });
 export const tasting = z.object({ ...stored, ...tastingWrite.shape });
 
+/** Something that was put away and can be brought back. */
+export const putAway = z.object({
+  kind: z.enum(['batch', 'meal', 'marinade', 'cut', 'ingredient']),
+  id,
+  name,
+  putAwayAt: instant,
+  restore: z.string().describe('Path below /api/v1 to post to'),
+});
+export type PutAway = z.infer<typeof putAway>;
+
 /** What a report on the freezer carries. */
 export const firmnessPayload = z.strictObject({
   report: z.enum(FIRMNESS_REPORTS),

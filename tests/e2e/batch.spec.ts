@@ -86,7 +86,7 @@ test.describe('Batch', () => {
     request,
   }) => {
     const { id } = await makeBatch(request, {
-      massG: 1800,
+      massG: 2400,
       pins: { lots: 1, marinadePlace: 'counter', marinadeMin: 60 },
     });
     await page.goto(`/batches/${id}?stage=marinate`);

@@ -99,10 +99,10 @@ test.describe('Slice: the drawing is the control', () => {
     await expect(page.getByRole('img', { name: /the sheet, scored/ })).toBeVisible();
     const shape = page.getByRole('combobox', { name: 'Cut into' });
     for (const [value, words] of [
-      ['cubes', /Along the width, cut every/],
+      ['cubes', /Along the width:/],
       ['butterflied', /open it like a book/],
       ['pounded', /Score a grid of 6 mm/],
-      ['sliced-after', /Cook it whole/],
+      ['sliced-after', /Slice 6 mm thick/],
       ['strips', /cut strips of/],
       ['shaved', /Lay it on its flattest side/],
     ] as const) {

@@ -95,6 +95,16 @@ test.describe('Cooking', () => {
     await page.getByRole('link', { name: 'Taste Fennel chicken, whole way' }).click();
     await page.getByRole('radio', { name: 'melting' }).check();
     await page.getByRole('radio', { name: 'a trace' }).check();
+    // Nothing is scored for the cook: what is open is said.
+    await page.getByRole('button', { name: 'Keep it in the log' }).click();
+    await expect(page.getByText('Still open: juiciness, salt, sweetness and mush.')).toBeVisible();
+    for (const [scale, score] of [
+      ['Juiciness', 'juicy'],
+      ['Salt', 'right'],
+      ['Sweetness', 'right'],
+      ['Mush', 'none'],
+    ] as const)
+      await page.getByRole('group', { name: scale }).getByRole('radio', { name: score, exact: true }).check();
     await page.getByLabel('What to change next time').fill('Half a millimetre thinner <b>and</b> longer');
     await page.reload();
     await expect(page.getByLabel('What to change next time')).toHaveValue(

@@ -23,6 +23,11 @@ export default async function Page({ searchParams }: Search) {
           </Link>
         </div>
         <BatchList zone={zone} batches={items} total={total} offset={offset} limit={limit} />
+        <p className="mt-4 text-[14px]">
+          <Link className="underline underline-offset-4" href="/put-away">
+            Put away
+          </Link>
+        </p>
       </div>
     ),
   );

@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import Link from 'next/link';
 import { readHousehold } from '@/server/kitchen/kitchen';
 import { MyKitchenScreen } from '@/ui/features/kitchen/myKitchenScreen';
 import { page } from '../page-tools';
@@ -9,6 +10,11 @@ export default async function Page() {
   return page(readHousehold, (household) => (
     <div className="mx-auto max-w-3xl px-4 py-6">
       <h1 className="mb-4">My kitchen</h1>
+      <p className="mb-4 text-[14px]">
+        <Link className="underline underline-offset-4" href="/put-away">
+          What was put away, to bring back
+        </Link>
+      </p>
       <MyKitchenScreen household={household} zones={Intl.supportedValuesOf('timeZone')} />
     </div>
   ));

@@ -18,21 +18,21 @@ import type { CookPlan, FirmPlan, MarinatePlan, PiecePlan, SidesPlan, SlicePlan,
 
 /** Handwork: a start and so much per kilogram, min. Own estimates, to be learned from use (docs/sources.md, "Handwork"). */
 const WORK = {
-  trim: { start: 3, perKg: 4 },
-  slice: { start: 4, perKg: 16 },
+  trim: { start: 2, perKg: 4 },
+  slice: { start: 3, perKg: 16 },
   'rinse-bones': { start: 5, perKg: 4 },
   pound: { start: 5, perKg: 12 },
   carve: { start: 2, perKg: 6 },
   ...SODA_WORK,
-  coat: { start: 3, perKg: 3 },
+  coat: { start: 2, perKg: 3 },
   thread: { start: 4, perKg: 18 },
   wipe: { start: 3, perKg: 2 },
   drip: { start: 1, perKg: 1 },
 } as const;
 
-const MIX_MIN = 6;
+const MIX_MIN = 5;
 /** In a hurry the marinade may be as short as this: then it is massaged in. */
-const HURRIED_MARINADE_MIN = 5;
+const HURRIED_MARINADE_MIN = 4;
 const SIMMER_MIN = 10;
 const DIP_MIN = 5;
 const SLURRY_MIN = 2;

@@ -15,5 +15,5 @@ export {
 } from './cut';
 export { CUTS, findCut } from './cuts';
 export { divide, pricePerTrimmedKg, type DividedPart, type Part } from './divide';
-export { searchCuts } from './searchCuts';
+export { nearCuts, searchCuts } from './searchCuts';
 export { meatDensityGPerMm3, sizePiece, usualCount, type PieceSize } from './sizePiece';

@@ -5,6 +5,7 @@ import {
   divide,
   findCut,
   meatDensityGPerMm3,
+  nearCuts,
   pricePerTrimmedKg,
   searchCuts,
   sizePiece,
@@ -192,4 +193,18 @@ describe('sizes follow the meat', () => {
     );
     expect(shear).toEqual([...shear].sort((one, other) => one - other));
   });
+});
+
+describe('finding a cut', () => {
+  test('a whole name goes before the beginning of another', () =>
+    expect(searchCuts('bavette', CUTS)[0]!.id).toBe('beef-bavette'));
+  test.each([
+    ['bavete', 'beef-bavette'],
+    ['sirlion', 'beef-sirloin'],
+    ['tenderlion', 'beef-tenderloin'],
+  ])('%s is near something', (typed, id) => {
+    expect(searchCuts(typed, CUTS)).toEqual([]);
+    expect(nearCuts(typed, CUTS).map((cut) => cut.id)).toContain(id);
+  });
+  test('what is near nothing stays unknown', () => expect(nearCuts('xylophone', CUTS)).toEqual([]));
 });

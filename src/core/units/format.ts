@@ -43,13 +43,14 @@ export function lengthFigure(lengthMm: number, { system, locale }: FormatStyle):
   return { value: formatNumber(lengthMm, locale, lengthMm < 20 ? 1 : 0), unit: 'mm' };
 }
 
-/** Inches as the sixteenths on a ruler, decimals where a sixteenth would be off by more than 5 %. */
+/** Inches as the marks of a ruler: sixteenths, thirty-seconds where a sixteenth would be off by a tenth; decimals only below a thirty-second. */
 function inches(value: number, locale: string): string {
-  const sixteenths = Math.round(value * 16);
-  if (sixteenths === 0 || Math.abs(sixteenths / 16 - value) > 0.05 * value) return formatNumber(value, locale, 2);
-  const whole = Math.floor(sixteenths / 16);
-  let numerator = sixteenths % 16;
-  let denominator = 16;
+  const fine = Math.abs(Math.round(value * 16) / 16 - value) > 0.1 * value ? 32 : 16;
+  const marks = Math.round(value * fine);
+  if (marks === 0) return formatNumber(value, locale, 2);
+  const whole = Math.floor(marks / fine);
+  let numerator = marks % fine;
+  let denominator = fine;
   while (numerator && numerator % 2 === 0) [numerator, denominator] = [numerator / 2, denominator / 2];
   if (!numerator) return formatNumber(whole, locale);
   return `${whole ? `${formatNumber(whole, locale)} ` : ''}${numerator}/${denominator}`;

@@ -37,6 +37,7 @@ export {
   type FormatStyle,
 } from './format';
 export { fromMeasures, HEAPED, type ReadVolume } from './fromMeasures';
+export { readKindly, type KindlyParsed, type ReadAs } from './readKindly';
 export {
   MEASURE_TOLERANCE_PERCENT,
   PINCH_ML,

@@ -20,6 +20,7 @@ import {
   parseTemperature,
   roughSpoons,
   toMeasures,
+  readKindly,
   USUAL_MEASURES,
   WEIGH_IT,
 } from '.';
@@ -180,7 +181,7 @@ describe('figures', () => {
     [formatMass(680.4, us), '1.5 lb'],
     [formatLength(6.35, us), '1/4 in'],
     [formatLength(4, metric), '4 mm'],
-    [formatLength(4, us), '0.16 in'],
+    [formatLength(4, us), '5/32 in'],
     [formatMass(1250, { system: 'metric', locale: 'de-DE' }), '1,25 kg'],
     [joinFigure(areaFigure(0.5, us)), '5.4 ft²'],
     [joinFigure(areaFigure(0.5, metric)), '0.5 m²'],
@@ -281,4 +282,33 @@ describe('spoons and cups', () => {
     expect(() => toMeasures(NaN)).toThrow(RangeError);
     expect(fromMeasures('three handfuls')).toMatchObject({ ok: false });
   });
+});
+
+describe('what leaves something open is read kindly, and said', () => {
+  const massIn = (text: string, bareUnit: string) => parseMass(text, { bareUnit, min: 50, max: 30_000 });
+  const lengthIn = (text: string, bareUnit: string) => parseLength(text, { bareUnit, min: 1, max: 200 });
+  test.each([
+    ['700', ['lb', 'g'], 700, { as: 'unit', unit: 'g' }],
+    ['2', ['g', 'kg', 'lb'], 2000, { as: 'unit', unit: 'kg' }],
+    ['1.5', ['lb', 'g'], 1.5 * G_PER_LB, undefined],
+    ['700', ['g', 'kg'], 700, undefined],
+    ['600-800', ['g', 'kg'], 700, { as: 'middle', from: 600, to: 800 }],
+    ['1-1/2 lb', ['g', 'kg'], 1.5 * G_PER_LB, undefined],
+    ['1 to 2 kg', ['g', 'kg'], 1500, { as: 'middle', from: 1000, to: 2000 }],
+  ] as const)('%s in %j: %d g', (text, units, massG, readAs) => {
+    const read = readKindly(text, massIn, units);
+    expect(read).toMatchObject({ ok: true, value: expect.closeTo(massG, 6) });
+    if (read.ok) expect(read.readAs).toEqual(readAs);
+  });
+  test.each([
+    ['2-3', ['mm', 'in'], 2.5],
+    ['3-4 mm', ['in', 'mm'], 3.5],
+    ['45', ['in', 'mm'], 45],
+    ['1/4 in', ['mm', 'in'], 6.35],
+  ] as const)('%s in %j: %d mm', (text, units, mm) =>
+    expect(readKindly(text, lengthIn, units)).toMatchObject({ ok: true, value: expect.closeTo(mm, 6) }),
+  );
+  test.each(['nonsense', '9000 kg', '0', '-', '3-'])('%s stays a problem', (text) =>
+    expect(readKindly(text, massIn, ['g', 'kg']).ok).toBe(false),
+  );
 });

@@ -37,7 +37,7 @@ export { centreWords, heatWords, type HeatWords } from './heatWords';
 export { leftOutWords, remedyWords } from './remedyWords';
 export { firmWords, jobWords, type JobContext, type JobWords } from './jobWords';
 export { orderWords } from './orderWords';
-export { quantityWords, type QuantityKind } from './quantityWords';
+export { quantityWords, readAsWords, type QuantityKind } from './quantityWords';
 export { scheduleWords } from './scheduleWords';
 export {
   additionWords,

@@ -1,4 +1,4 @@
-import type { QuantityProblem } from '../units';
+import type { QuantityProblem, ReadAs } from '../units';
 
 export interface QuantityKind {
   /** "a weight" */
@@ -8,6 +8,10 @@ export interface QuantityKind {
   /** Writes a limit in the cook's units. */
   show: (limit: number) => string;
 }
+
+/** How a text was read that left something open. */
+export const readAsWords = (readAs: ReadAs, value: number, show: (value: number) => string): string =>
+  readAs.as === 'middle' ? `read as ${show(value)}, the middle` : `read as ${show(value)}`;
 
 /** Why a typed quantity was not taken, and what would be. */
 export function quantityWords(problem: QuantityProblem, { what, examples, show }: QuantityKind): string {

@@ -10,6 +10,7 @@ import { changeHousehold, readHousehold } from '../kitchen/kitchen';
 import * as marinades from '../marinades/marinades';
 import { marinadeAsMarkdown, marinadeAsRecipe } from '../marinades/workOut';
 import * as meals from '../meals/meals';
+import { listPutAway } from '../putAway/putAway';
 import * as tastings from '../tastings/tastings';
 import { operation, type Operation } from './operation';
 
@@ -262,6 +263,14 @@ export const resources: Operation[] = [
     change: ingredients.changeIngredient,
     remove: ingredients.removeIngredient,
     restore: ingredients.restoreIngredient,
+  }),
+  operation({
+    method: 'GET',
+    path: '/put-away',
+    tag: 'kitchen',
+    summary: 'What was put away, the latest first',
+    response: z.object({ items: z.array(contract.putAway) }),
+    run: async () => ({ body: { items: (await listPutAway()).items } }),
   }),
   operation({
     method: 'GET',

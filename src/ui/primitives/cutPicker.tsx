@@ -2,7 +2,7 @@
 
 import { Command } from 'cmdk';
 import { useEffect, useRef, useState } from 'react';
-import { searchCuts, type Cut } from '@/core/pieces';
+import { nearCuts, searchCuts, type Cut } from '@/core/pieces';
 import { ANIMAL_NAMES, WORK_NAMES } from '@/core/words';
 
 interface Props {
@@ -17,7 +17,9 @@ export function CutPicker({ label, cuts, value, onChange }: Props) {
   const [typed, setTyped] = useState<string>();
   const box = useRef<HTMLDivElement>(null);
   const open = typed !== undefined;
-  const found = open ? searchCuts(typed, cuts) : [];
+  const exact = open ? searchCuts(typed, cuts) : [];
+  const near = open && exact.length === 0 ? nearCuts(typed, cuts) : [];
+  const found = exact.length ? exact : near;
 
   useEffect(() => {
     if (!open) return;
@@ -61,6 +63,7 @@ export function CutPicker({ label, cuts, value, onChange }: Props) {
               : 'hidden'
           }
         >
+          {near.length > 0 && <p className="px-3 py-1.5 text-[14px] text-muted">No cut of that name. Near it:</p>}
           {found.map((cut) => (
             <Command.Item
               key={cut.id}

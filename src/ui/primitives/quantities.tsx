@@ -12,6 +12,7 @@ import {
   parsePlain,
   parseSides,
   parseTemperature,
+  readKindly,
   type Sides,
 } from '@/core/units';
 import { usePreferences } from '../shell/preferences';
@@ -34,7 +35,13 @@ export function MassField({ min, max, ...rest }: Given) {
       show={show}
       format={show}
       step={us ? 453.59237 / 8 : 50}
-      parse={(text) => parseMass(text, { bareUnit: us ? 'lb' : 'g', min, max, decimalComma })}
+      parse={(text) =>
+        readKindly(
+          text,
+          (one, bareUnit) => parseMass(one, { bareUnit, min, max, decimalComma }),
+          us ? ['lb', 'g'] : ['g', 'kg', 'lb'],
+        )
+      }
     />
   );
 }
@@ -51,7 +58,13 @@ export function LengthField({ min, max, step, ...rest }: Given & { step?: number
       show={show}
       format={show}
       step={us ? 25.4 / 16 : (step ?? 1)}
-      parse={(text) => parseLength(text, { bareUnit: us ? 'in' : 'mm', min, max, decimalComma })}
+      parse={(text) =>
+        readKindly(
+          text,
+          (one, bareUnit) => parseLength(one, { bareUnit, min, max, decimalComma }),
+          us ? ['in', 'mm'] : ['mm', 'in'],
+        )
+      }
     />
   );
 }
@@ -67,7 +80,17 @@ export function SidesField({ min, max, side, value: { lengthMm, widthMm, heightM
   const { style, decimalComma } = usePreferences();
   const us = style.system === 'us';
   const show = (mm: number) => formatLength(mm, style);
-  const read = (text: string) => parseSides(text, { bareUnit: us ? 'in' : 'mm', min, max, side, decimalComma });
+  /** One size in either system; three sides as they are. */
+  const read = (text: string) => {
+    const own = parseSides(text, { bareUnit: us ? 'in' : 'mm', min, max, side, decimalComma });
+    if (own.ok) return own;
+    const one = readKindly(
+      text,
+      (single, bareUnit) => parseLength(single, { bareUnit, min, max, decimalComma }),
+      us ? ['in', 'mm'] : ['mm', 'in'],
+    );
+    return one.ok ? { ...one, value: { heightMm: one.value } } : own;
+  };
   return (
     <QuantityField
       {...rest}
@@ -85,7 +108,7 @@ export function SidesField({ min, max, side, value: { lengthMm, widthMm, heightM
       }
       parse={(text) => {
         const sides = read(text);
-        return sides.ok ? { ok: true, value: sides.value.heightMm } : sides;
+        return sides.ok ? { ...sides, value: sides.value.heightMm } : sides;
       }}
       onChange={(_, text) => {
         const sides = read(text);
@@ -105,7 +128,9 @@ export function MinutesField({ min, max, ...rest }: Given) {
       show={formatDuration}
       format={formatDuration}
       step={5}
-      parse={(text) => parseDuration(text, { bareUnit: 'min', min, max, decimalComma })}
+      parse={(text) =>
+        readKindly(text, (one, bareUnit) => parseDuration(one, { bareUnit, min, max, decimalComma }), ['min'])
+      }
     />
   );
 }

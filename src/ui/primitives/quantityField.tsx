@@ -2,14 +2,14 @@
 
 import clsx from 'clsx';
 import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
-import type { Parsed } from '@/core/units';
-import { quantityWords, type QuantityKind } from '@/core/words';
+import type { KindlyParsed } from '@/core/units';
+import { quantityWords, readAsWords, type QuantityKind } from '@/core/words';
 import { PinMark } from './pinMark';
 
 export interface QuantityFieldProps extends QuantityKind {
   label: string;
   value: number;
-  parse: (text: string) => Parsed<number>;
+  parse: (text: string) => KindlyParsed;
   /** How the value is written when nobody is typing. */
   format: (value: number) => string;
   /** One press of an arrow key. */
@@ -47,6 +47,7 @@ export function QuantityField({
   const [typed, setTyped] = useState<string | undefined>();
   const read = typed === undefined ? undefined : parse(typed);
   const problem = read && !read.ok ? quantityWords(read.problem, words) : undefined;
+  const readAs = read?.ok && read.readAs ? readAsWords(read.readAs, read.value, format) : undefined;
 
   const take = (text: string) => {
     setTyped(text);
@@ -75,7 +76,7 @@ export function QuantityField({
           id={id}
           value={typed ?? format(value)}
           onChange={(event) => take(event.target.value)}
-          onBlur={() => read?.ok && setTyped(undefined)}
+          onBlur={() => read?.ok && !read.readAs && setTyped(undefined)}
           onFocus={(event) => event.target.select()}
           onKeyDown={nudge}
           maxLength={200}
@@ -102,7 +103,7 @@ export function QuantityField({
           className={clsx('text-[13px]', problem ? 'font-medium text-ox' : 'text-muted')}
           role={problem ? 'alert' : undefined}
         >
-          {problem ?? hint}
+          {problem ?? readAs ?? hint}
         </span>
       </div>
     </div>

@@ -13,22 +13,32 @@ import {
 
 /** The one-line result of every stage, for the rail. */
 export function stageLines(plan: BatchPlan, style: FormatStyle): Record<Exclude<Stage, 'taste'>, string> {
-  const { piece, firm, slice, tenderize, marinate, cook } = plan;
-  const soda = tenderize.choice === 'skip' ? undefined : tenderize.schools[tenderize.choice];
+  const { piece, firm, slice, marinate, cook } = plan;
   return {
     piece: `${formatMass(piece.trimmedG, style)} after trimming`,
     firm: firmLine(firm),
     slice: sliceLine(slice, style),
-    tenderize: soda
-      ? `Soda ${formatMass(soda.sodaG, style)}, ${tenderize.inMixPercent > 0 ? 'in the mix' : tenderize.choice === 'leave-in' ? 'stays in' : 'rinsed off'}`
-      : tenderize.force
-        ? FORCE_NAMES[tenderize.force.force]
-        : tenderize.judgement.answer === 'no'
-          ? 'Not needed'
-          : 'No soda',
+    tenderize: tenderizeLine(plan, style),
     marinate: `${formatMass(marinate.whole.massG, style)} mix, ${formatDuration(marinate.minutes)} ${marinate.place === 'fridge' ? 'in the fridge' : 'on the counter'}`,
     cook: `${heatWords(plan, style).rounds}, to ${formatTemperature(cook.temperature.tempC, style)}`,
   };
+}
+
+/** Everything that is done for tenderness: soda, force with the thickness it leaves, fruit with its share. */
+function tenderizeLine({ tenderize, marinate }: BatchPlan, style: FormatStyle): string {
+  const { choice, force, inMixPercent, judgement } = tenderize;
+  const soda = choice === 'skip' ? undefined : tenderize.schools[choice];
+  const where = inMixPercent > 0 ? 'in the mix' : choice === 'leave-in' ? 'stays in' : 'rinsed off';
+  const did = [
+    soda ? `Soda ${formatMass(soda.sodaG, style)}, ${where}` : '',
+    force
+      ? `${FORCE_NAMES[force.force]}${force.areaFactor > 1 ? ` to ${formatLength(force.pieceMm.thicknessMm, style)}` : ''}`
+      : '',
+    ...(marinate.fruit?.fruits ?? []).map(
+      ({ fruit, dosePercent }) => `${fruit.name.split(',')[0]} ${formatNumber(dosePercent, style.locale, 1)} %`,
+    ),
+  ].filter(Boolean);
+  return did.length ? did.join('; ') : judgement.answer === 'no' ? 'Not needed' : 'No soda';
 }
 
 function firmLine({ needed, minutes, from, to, state }: BatchPlan['firm']): string {

@@ -266,9 +266,9 @@ export function SliceFigures() {
           <span className="absolute -top-1 h-4.5 w-1 rounded bg-ink" style={{ left: `calc(${share * 100}% - 2px)` }} />
         </div>
         <div className="mt-1 flex justify-between text-[12px] text-muted">
-          <span>1 mm</span>
+          <span>{length(1)}</span>
           <span>{fibreWords(slice.fibreLengthMm, style)}</span>
-          <span>{LONGEST_SHOWN_MM} mm</span>
+          <span>{length(LONGEST_SHOWN_MM)}</span>
         </div>
         {!shapeRow(slice.shape).level && (
           <p className="mt-2 text-[13px] text-muted">
@@ -294,8 +294,8 @@ export function SliceFigures() {
         />
         <FigureBox
           label={`${strips ? 'Slab' : one[0]!.toUpperCase() + one.slice(1)}, wide`}
-          figure={lengthFigure(slice.sliceWidthMm, style)}
-          note={`and ${length(slice.sliceLengthMm)} long`}
+          figure={lengthFigure(strips ? slice.sliceWidthMm : slice.pieceMm.widthMm, style)}
+          note={`and ${length(strips ? slice.sliceLengthMm : slice.pieceMm.lengthMm)} long`}
         />
         <FigureBox label="Surface to coat" figure={areaFigure(slice.coatAreaM2, style)} />
       </div>

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import type { Tasting, TastingWrite } from '@/contract/resources';
 import { formatDate } from '@/core/times';
+import { listOf } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { useKept } from '../../primitives/useKept';
@@ -11,8 +12,10 @@ import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
 import { SCALES, scoreWords, type ScoreKey } from './scales';
 
-const INITIAL = { tenderness: 3, juiciness: 3, salt: 0, sweetness: 0, mush: 0, soapiness: 0, note: '', changeNext: '' };
-type Form = typeof INITIAL;
+/** Nothing is scored until the cook has: a score that nobody gave is no tasting. */
+type Form = Partial<Record<ScoreKey, number>> & { note: string; changeNext: string };
+const INITIAL: Form = { note: '', changeNext: '' };
+const SCORES = Object.keys(SCALES) as ScoreKey[];
 
 /** Score, say what to change, keep it. What is typed survives a reload until it is kept. */
 export function StageTaste({
@@ -40,8 +43,13 @@ export function StageTaste({
   const toast = useToast();
 
   const keep = async () => {
+    const open = SCORES.filter((score) => form[score] === undefined);
+    if (open.length > 0)
+      return setProblem(`Still open: ${listOf(open.map((score) => SCALES[score].name.toLowerCase()))}.`);
     setBusy(true);
-    const write: TastingWrite = { ...form, batchId, tastedAt: new Date().toISOString() };
+    const scores = Object.fromEntries(SCORES.map((score) => [score, form[score]])) as Record<ScoreKey, number>;
+    const { note, changeNext } = form;
+    const write: TastingWrite = { ...scores, note, changeNext, batchId, tastedAt: new Date().toISOString() };
     const result = await callApi<Tasting>('POST', '/tastings', { body: write });
     setBusy(false);
     if (!result.ok) {
@@ -67,11 +75,11 @@ export function StageTaste({
   return (
     <Alive className="space-y-5">
       <div className="grid gap-x-10 gap-y-5 md:grid-cols-2">
-        {(Object.keys(SCALES) as ScoreKey[]).map((score) => (
+        {SCORES.map((score) => (
           <fieldset key={score}>
             <legend className="flex w-full justify-between text-[14px] text-muted">
               {SCALES[score].name}
-              <strong className="text-ink">{scoreWords(score, form[score])}</strong>
+              <strong className="text-ink">{form[score] === undefined ? '' : scoreWords(score, form[score])}</strong>
             </legend>
             <div className="mt-1.5 flex gap-1.5">
               {SCALES[score].steps.map((step) => (
@@ -130,9 +138,9 @@ export function StageTaste({
             {tastings.map((one) => (
               <li key={one.id} className="py-2.5">
                 <span className="text-muted">{formatDate(Date.parse(one.tastedAt), zone, style.locale)}</span> ·{' '}
-                {(Object.keys(SCALES) as ScoreKey[])
-                  .map((score) => `${SCALES[score].name.toLowerCase()}: ${scoreWords(score, one[score])}`)
-                  .join(', ')}
+                {SCORES.map((score) => `${SCALES[score].name.toLowerCase()}: ${scoreWords(score, one[score])}`).join(
+                  ', ',
+                )}
                 {one.changeNext && <p className="font-semibold break-words">{one.changeNext}</p>}
                 {one.note && <p className="break-words whitespace-pre-line">{one.note}</p>}
               </li>

@@ -18,6 +18,7 @@ import {
 import { parsePlain } from '@/core/units';
 import { ANIMAL_NAMES, FAT_NAMES, FORM_NAMES, SUITS_WORDS, USE_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
+import { focusFirstInvalid, NOT_READ } from '../../primitives/firstInvalid';
 import { Button } from '../../primitives/button';
 import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
@@ -132,6 +133,7 @@ export function CutForm({ cuts, from, edit }: Props) {
       className="mx-auto max-w-3xl px-4 py-6"
       onSubmit={(event) => {
         event.preventDefault();
+        if (focusFirstInvalid(event.currentTarget)) return setProblem(NOT_READ);
         void keep();
       }}
     >

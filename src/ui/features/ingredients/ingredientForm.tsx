@@ -7,6 +7,7 @@ import { ALLERGENS, fractionsOf, INGREDIENT_KINDS, type IngredientKind, type Lab
 import { formatNumber, parseNumber } from '@/core/units';
 import { ALLERGEN_NAMES, KIND_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
+import { focusFirstInvalid, NOT_READ } from '../../primitives/firstInvalid';
 import { Button } from '../../primitives/button';
 import { useKept } from '../../primitives/useKept';
 import { callApi } from '../../shell/api';
@@ -26,7 +27,10 @@ interface Form extends Omit<
   | 'fatFraction'
   | 'starchFraction'
   | 'otherNames'
+  | 'enzymeClass'
 > {
+  /** How strong it is on meat; empty where it does nothing. */
+  enzymeClass: NonNullable<IngredientWrite['enzymeClass']> | '';
   otherNames: string;
   per: Per;
   figures: Record<Figure, string>;
@@ -96,11 +100,12 @@ function begin(edit: IngredientResource | undefined, name: string, locale: strin
       kind: 'liquid',
       allergens: [],
       strongEnzyme: false,
+      enzymeClass: '',
       alcohol: false,
       glutamate: false,
       figures: Object.fromEntries(FIGURES.map((one) => [one, ''])) as Form['figures'],
     };
-  const { kind, allergens, strongEnzyme, alcohol, glutamate } = edit;
+  const { kind, allergens, strongEnzyme, enzymeClass = '', alcohol, glutamate } = edit;
   const protein =
     100 *
     Math.max(
@@ -120,6 +125,7 @@ function begin(edit: IngredientResource | undefined, name: string, locale: strin
     kind,
     allergens,
     strongEnzyme,
+    enzymeClass: enzymeClass || (strongEnzyme ? 'strongest' : ''),
     alcohol,
     glutamate,
     figures: {
@@ -223,7 +229,8 @@ export function IngredientForm({ edit, name, back }: Props) {
       acidFraction,
       starchFraction,
       allergens: form.allergens,
-      strongEnzyme: form.strongEnzyme,
+      strongEnzyme: form.enzymeClass === 'strong' || form.enzymeClass === 'strongest',
+      ...(form.enzymeClass ? { enzymeClass: form.enzymeClass } : {}),
       alcohol: form.alcohol || (value('alcohol') ?? 0) > 0,
       glutamate: form.glutamate,
       piece: massG ? { name: form.pieceName.trim(), massG } : null,
@@ -280,6 +287,7 @@ export function IngredientForm({ edit, name, back }: Props) {
       className="mx-auto max-w-3xl px-4 py-6"
       onSubmit={(event) => {
         event.preventDefault();
+        if (focusFirstInvalid(event.currentTarget)) return setProblem({ text: NOT_READ });
         void keep();
       }}
     >
@@ -412,6 +420,19 @@ export function IngredientForm({ edit, name, back }: Props) {
               </label>
             </div>
           </fieldset>
+          <label className="block">
+            <span className={label}>Fresh fruit or root that tenderizes meat</span>
+            <select
+              className={look}
+              value={form.enzymeClass}
+              onChange={(event) => change({ enzymeClass: event.target.value as Form['enzymeClass'] })}
+            >
+              <option value="">It does not, or it was heated</option>
+              <option value="mild">As mild as Asian pear</option>
+              <option value="strong">As strong as kiwi or ginger</option>
+              <option value="strongest">As strong as pineapple or papaya, or not known</option>
+            </select>
+          </label>
           <div className="flex flex-wrap gap-4">
             <label className="block">
               <span className={label}>Counted in (clove, cube, sachet)</span>

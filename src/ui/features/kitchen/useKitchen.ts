@@ -113,7 +113,9 @@ export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'e
           kind,
           jobKey: job.key,
           at,
-          payload: { place: job.place, lots: batches.find(({ id }) => id === job.batchId)?.lots ?? 1, ...payload },
+          payload: kind.startsWith('job-')
+            ? { place: job.place, lots: batches.find(({ id }) => id === job.batchId)?.lots ?? 1, ...payload }
+            : payload,
         },
       }));
       fresh.forEach(post);

@@ -17,6 +17,7 @@ import {
 import { formatMass } from '@/core/units';
 import { USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
+import { focusFirstInvalid, NOT_READ } from '../../primitives/firstInvalid';
 import { Button } from '../../primitives/button';
 import { MassField, MinutesField } from '../../primitives/quantities';
 import { useKept } from '../../primitives/useKept';
@@ -190,6 +191,7 @@ export function MarinadeForm({ ingredients, from, edit }: MarinadeFormPage) {
       className="mx-auto max-w-4xl px-4 py-6"
       onSubmit={(event) => {
         event.preventDefault();
+        if (focusFirstInvalid(event.currentTarget)) return setProblem(NOT_READ);
         void keep();
       }}
     >

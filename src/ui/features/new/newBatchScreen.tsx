@@ -23,6 +23,7 @@ import { fibreWords, heatWords, SHAPE_UNITS, SODA_NAMES, SODA_REASONS, WAY_NAMES
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
+import { focusFirstInvalid, NOT_READ } from '../../primitives/firstInvalid';
 import { orAgain } from '../../primitives/orAgain';
 import { CountField, LengthField, MassField, SidesField } from '../../primitives/quantities';
 import { useKept } from '../../primitives/useKept';
@@ -169,6 +170,7 @@ export function NewBatchScreen({
       className="grid wide:min-h-[calc(100dvh-3.5rem)] wide:grid-cols-[minmax(0,1fr)_400px]"
       onSubmit={(event) => {
         event.preventDefault();
+        if (focusFirstInvalid(event.currentTarget)) return setProblem(NOT_READ);
         void create();
       }}
     >
@@ -236,10 +238,12 @@ export function NewBatchScreen({
                 {...LIMITS.heightMm}
                 side={LIMITS.sideMm}
                 value={{ lengthMm: answers.pins.lengthMm, widthMm: answers.pins.widthMm, heightMm: answers.heightMm }}
-                onChange={({ heightMm, ...sides }) => takeUsual({ heightMm, pins: { ...answers.pins, ...sides } })}
+                onChange={({ heightMm, ...sides }) =>
+                  takeUsual({ heightMm, pins: { ...answers.pins, lengthMm: undefined, widthMm: undefined, ...sides } })
+                }
                 hint={
                   answers.pins.lengthMm === undefined
-                    ? `or all three, 200 x 120 x 45; now ${formatLength(plan.piece.lengthMm, style)} × ${formatLength(plan.piece.widthMm, style)} by weight`
+                    ? `or all three, ${style.system === 'us' ? '8 x 5 x 1 3/4' : '200 x 120 x 45'}; now ${formatLength(plan.piece.lengthMm, style)} × ${formatLength(plan.piece.widthMm, style)} by weight`
                     : 'length × width × height, as measured'
                 }
               />
@@ -359,8 +363,8 @@ export function NewBatchScreen({
             label={`in ${joinFigure(massFigure(plan.marinate.onMeat.massG, style))} of marinade`}
           />
           <Result
-            figure={formatNumber(plan.cook.rounds, style.locale)}
-            label={`${plan.cook.rounds === 1 ? 'round' : 'rounds'}, ${heatWords(plan, style).minutes}`}
+            figure={formatNumber(plan.cook.sticks || plan.cook.rounds, style.locale)}
+            label={`${heatWords(plan, style).rounds.replace(/^[\d.,]+ /, '')}, ${heatWords(plan, style).minutes}`}
           />
         </dl>
         <h2 className="mt-7 text-kitchen-muted">Your hands are needed</h2>

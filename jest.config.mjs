@@ -10,6 +10,8 @@ const shared = {
 };
 
 const config = {
+  // A busy machine is no failure: hooks that plan or start a server get the time they need.
+  testTimeout: 60_000,
   projects: [
     {
       ...shared,

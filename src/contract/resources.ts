@@ -67,7 +67,7 @@ export const pins = z
     grainPitchDeg: within(-60, 60),
     yawDeg: within(-90, 90),
     bevelDeg: within(0, 60),
-    stripWidthMm: within(2, 50),
+    stripWidthMm: limited(LIMITS.stripWidthMm),
     shape: z.enum(SHAPES),
     comesSliced: z.boolean(),
     scored: z.boolean(),

@@ -13,9 +13,15 @@ describe('marinades worked out over the API', () => {
       equilibriumSaltPercent: expect.closeTo(1.2, 4),
       allergens: ['gluten', 'sesame', 'soy', 'sulphites'],
       alcohol: true,
-      coat: { enough: expect.any(String) },
-      perPerson: { sugarG: expect.any(Number) },
+      perPerson: { sugarG: expect.closeTo((body.sugarG as number) / 6, 9) },
     });
+    expect(body.sugarG).toBeGreaterThan(0);
+    const mixMl = (body.lines as { volumeMl: number }[]).reduce((sum, { volumeMl }) => sum + volumeMl, 0);
+    const { filmMm, enough } = body.coat as { filmMm: number; enough: string };
+    // What is held back wets nothing: the film is at most the mix spread over the area.
+    expect(filmMm).toBeLessThanOrEqual(mixMl / 0.6 / 1000 + 1e-9);
+    expect(filmMm).toBeGreaterThan((0.5 * mixMl) / 0.6 / 1000);
+    expect(enough).toBe('enough');
     expect(
       await call('POST', '/calc/marinade', { body: { marinadeId: id, meatG: 1000, saltPercent: 0.11 } }),
     ).toMatchObject({ status: 422, body: { errors: [{ pointer: '/saltPercent' }] } });
@@ -78,10 +84,9 @@ describe('how much to make', () => {
     const id = await marinadeId('Fennel and soy');
     const ask = (body: Record<string, unknown>) =>
       call('POST', '/calc/marinade', { body: { marinadeId: id, ...body } });
-    expect((await ask({ people: 6, eachG: 150 })).body).toMatchObject({
-      meatG: 900,
-      perPerson: { sugarG: expect.any(Number) },
-    });
+    const byPeople = (await ask({ people: 6, eachG: 150 })).body;
+    expect(byPeople).toMatchObject({ meatG: 900, lines: (await ask({ meatG: 900 })).body.lines });
+    expect(byPeople).toMatchObject({ perPerson: { sugarG: expect.closeTo((byPeople.sugarG as number) / 6, 9) } });
     const { body } = await ask({ bagMl: 2000, areaM2: 0.5 });
     expect(body).toMatchObject({ coat: { bagMl: 2000 } });
     expect(body.meatG as number).toBeGreaterThan(800);

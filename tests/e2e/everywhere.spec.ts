@@ -80,7 +80,8 @@ test.describe('Everywhere', () => {
     await page.getByRole('button', { name: 'Keep' }).click();
     await expect(page.getByText('Kept.')).toBeVisible();
     await page.goto(`/batches/${id}?stage=marinate`);
-    await expect(page.getByRole('row', { name: /Soy sauce/ })).toContainText(/\d+ × ¼ tsp/);
+    await expect(page.getByRole('row', { name: /Soy sauce/ })).toContainText('weigh it');
+    await expect(page.getByRole('row', { name: /Fennel seed/ })).toContainText(/\d+ × ¼ tsp/);
     await page.goto('/kitchen');
     for (let box = 0; box < 8; box++) await boxes.nth(box).check();
     await page.getByRole('button', { name: 'Keep' }).click();

@@ -15,7 +15,7 @@ test.describe('Marinades', () => {
     await expect(dust).toContainText('not known here');
     await dust.getByLabel('Ingredient').fill('Honey');
     await dust.getByLabel('How much').fill('a lot');
-    await expect(dust).toContainText('That is not a weight');
+    await expect(dust).toContainText('That is not an amount');
     await dust.getByLabel('How much').fill('21 g');
     const salt = page.getByRole('listitem', { name: 'Salt, to taste' });
     await expect(salt).toContainText('how much for this weight?');
@@ -27,8 +27,9 @@ test.describe('Marinades', () => {
     await page.getByLabel('Name', { exact: true }).fill('Boathouse glaze');
     await page.getByRole('button', { name: 'Keep it in the book' }).click();
     await expect(page.getByRole('heading', { name: 'Boathouse glaze' })).toBeVisible();
-    // The line that stayed unknown is kept as text.
-    await expect(page.getByText('Also: 1 tbsp river mud')).toBeVisible();
+    // The line that stayed unknown is kept as text, and allergens stay open for it.
+    await expect(page.getByText('“1 tbsp river mud” as it was written')).toBeVisible();
+    await expect(page.getByText(/not known for: 1 tbsp river mud/i)).toBeVisible();
 
     await page.getByLabel('For this much trimmed meat').fill('1.37 kg');
     await expect(page.getByRole('row', { name: /Honey/ })).toContainText('29 g');

@@ -108,6 +108,7 @@ export const LIMITS = {
   beatToMm: { min: 1, max: 60 },
   minutes: { min: 0, max: 4320 },
   boneG: { min: 0, max: 20_000 },
+  stripWidthMm: { min: 2, max: 150 },
   stripLengthMm: { min: 20, max: 300 },
   lots: { min: 1, max: 40 },
   saltPercent: { min: 0.2, max: 3 },

@@ -113,96 +113,83 @@ const mixTask = ({ cooling }: SidesPlan): Task => ({
   place: 'none',
 });
 
-function chainOfMeat({
-  inputs,
-  cut,
-  piece,
-  firm,
-  slice,
-  tenderize,
-  marinate,
-  cook,
-  hurriedMarinade,
-}: Stages): (Task | FlexibleTask)[] {
-  const kg = piece.meatG / 1000;
-  const work = (key: keyof typeof WORK) => Math.ceil(WORK[key].start + WORK[key].perKg * kg);
-  const { minutes, window, place } = marinate;
-  const counter = { hands: true, place: 'counter' } as const;
-  const marinating = { key: 'marinate', stage: 'marinate', minutes, hands: false, place } as const;
-  const rinsed = tenderize.schools['rinse-off'];
-  const trim: Task[] =
-    cut.form === 'cross-cut-ribs'
-      ? [{ key: 'rinse-bones', stage: 'piece', minutes: work('rinse-bones'), ...counter }]
-      : inputs.pins.readyToCut
-        ? []
-        : [{ key: 'trim', stage: 'piece', minutes: work('trim'), ...counter }];
-  const freezer: Task[] =
-    firm.state.is === 'frozen'
-      ? [
-          {
-            key: 'temper',
-            stage: 'firm',
-            minutes: firm.minutes,
-            hands: false,
-            place: firm.state.input.place === 'fridge' ? 'fridge' : 'counter',
-          },
-          ...trim,
-        ]
-      : [
-          ...trim,
-          ...(firm.needed
-            ? [{ key: 'firm', stage: 'firm', minutes: firm.minutes, hands: false, place: 'freezer' } as const]
-            : []),
-        ];
-  const knife: Task[] =
-    slice.comesSliced || slice.shape === 'sliced-after'
-      ? []
-      : [
-          {
-            key: slice.shape === 'pounded' ? 'pound' : 'slice',
-            stage: 'slice',
-            minutes: work(slice.shape === 'pounded' ? 'pound' : 'slice'),
-            ...counter,
-          },
-        ];
+const COUNTER = { hands: true, place: 'counter' } as const;
+const workMin = (key: keyof typeof WORK, { piece }: Stages) =>
+  Math.ceil(WORK[key].start + (WORK[key].perKg * piece.meatG) / 1000);
+
+function chainOfMeat(stages: Stages): (Task | FlexibleTask)[] {
+  const { slice, cook, tenderize } = stages;
   const forced = (when: 'before' | 'after'): Task[] =>
     tenderize.force?.when === when
-      ? [{ key: FORCE_JOBS[tenderize.force.force], stage: 'tenderize', minutes: tenderize.force.handsMin, ...counter }]
+      ? [{ key: FORCE_JOBS[tenderize.force.force], stage: 'tenderize', minutes: tenderize.force.handsMin, ...COUNTER }]
       : [];
-  const fromFreezer = freezer.findIndex(({ key }) => key === 'firm');
   return [
-    // Half-frozen meat cannot be beaten: it is done before the freezer.
-    ...(fromFreezer < 0
-      ? [...freezer, ...forced('before')]
-      : [...freezer.slice(0, fromFreezer), ...forced('before'), ...freezer.slice(fromFreezer)]),
-    ...knife,
+    ...freezerTasks(stages, forced('before')),
+    ...knifeTasks(stages),
     ...forced('after'),
-    ...(tenderize.choice === 'rinse-off'
-      ? ([
-          { key: 'soda', stage: 'tenderize', minutes: work('soda'), ...counter },
-          { key: 'soda-wait', stage: 'tenderize', minutes: rinsed.soakMin, hands: false, place: 'fridge' },
-          { key: 'rinse', stage: 'tenderize', minutes: work('rinse'), ...counter },
-          { key: 'drain', stage: 'tenderize', minutes: rinsed.drainMin, hands: false, place: 'fridge' },
-        ] as const)
-      : []),
-    { key: 'coat', stage: 'marinate', minutes: work('coat'), ...counter },
-    inputs.pins.marinadeMin === undefined
-      ? {
-          ...marinating,
-          flex: {
-            fromMin: hurriedMarinade ? Math.min(window.from, HURRIED_MARINADE_MIN) : window.from,
-            toMin: window.to,
-          },
-        }
-      : marinating,
+    ...sodaTasks(stages),
+    { key: 'coat', stage: 'marinate', minutes: workMin('coat', stages), ...COUNTER },
+    marinateTask(stages),
     cook.sticks > 0
-      ? { key: 'thread', stage: 'cook', minutes: work('thread'), ...counter }
-      : { key: 'dry', stage: 'cook', minutes: work(cook.surface), ...counter },
+      ? { key: 'thread', stage: 'cook', minutes: workMin('thread', stages), ...COUNTER }
+      : { key: 'dry', stage: 'cook', minutes: workMin(cook.surface, stages), ...COUNTER },
     { key: 'cook', stage: 'cook', minutes: cook.totalMin + cook.temperature.restMin, hands: true, place: 'heat' },
     ...(shapeRow(slice.shape).carved
-      ? [{ key: 'carve', stage: 'cook', minutes: work('carve'), hands: true, place: 'heat' } as const]
+      ? [{ key: 'carve', stage: 'cook', minutes: workMin('carve', stages), hands: true, place: 'heat' } as const]
       : []),
   ];
+}
+
+/** Tempered and trimmed, or trimmed and firmed; half-frozen meat cannot be beaten, so that is done before the freezer. */
+function freezerTasks(stages: Stages, beaten: readonly Task[]): Task[] {
+  const { firm } = stages;
+  const trim = trimTasks(stages);
+  if (firm.state.is === 'frozen') {
+    const place = firm.state.input.place === 'fridge' ? 'fridge' : 'counter';
+    return [{ key: 'temper', stage: 'firm', minutes: firm.minutes, hands: false, place }, ...trim, ...beaten];
+  }
+  return [
+    ...trim,
+    ...beaten,
+    ...(firm.needed
+      ? [{ key: 'firm', stage: 'firm', minutes: firm.minutes, hands: false, place: 'freezer' } as const]
+      : []),
+  ];
+}
+
+function trimTasks(stages: Stages): Task[] {
+  const { cut, inputs } = stages;
+  if (cut.form === 'cross-cut-ribs')
+    return [{ key: 'rinse-bones', stage: 'piece', minutes: workMin('rinse-bones', stages), ...COUNTER }];
+  return inputs.pins.readyToCut ? [] : [{ key: 'trim', stage: 'piece', minutes: workMin('trim', stages), ...COUNTER }];
+}
+
+function knifeTasks(stages: Stages): Task[] {
+  const { shape, comesSliced } = stages.slice;
+  if (comesSliced || shape === 'sliced-after') return [];
+  const key = shape === 'pounded' ? 'pound' : 'slice';
+  return [{ key, stage: 'slice', minutes: workMin(key, stages), ...COUNTER }];
+}
+
+function sodaTasks(stages: Stages): Task[] {
+  const { choice, schools } = stages.tenderize;
+  if (choice !== 'rinse-off') return [];
+  const { soakMin, drainMin } = schools['rinse-off'];
+  const waits = { stage: 'tenderize', hands: false, place: 'fridge' } as const;
+  return [
+    { key: 'soda', stage: 'tenderize', minutes: workMin('soda', stages), ...COUNTER },
+    { key: 'soda-wait', minutes: soakMin, ...waits },
+    { key: 'rinse', stage: 'tenderize', minutes: workMin('rinse', stages), ...COUNTER },
+    { key: 'drain', minutes: drainMin, ...waits },
+  ];
+}
+
+function marinateTask({ inputs, marinate, hurriedMarinade }: Stages): Task | FlexibleTask {
+  const { minutes, window, place } = marinate;
+  const marinating = { key: 'marinate', stage: 'marinate', minutes, hands: false, place } as const;
+  if (inputs.pins.marinadeMin !== undefined) return marinating;
+  const fromMin = hurriedMarinade ? Math.min(window.from, HURRIED_MARINADE_MIN) : window.from;
+  return { ...marinating, flex: { fromMin, toMin: window.to } };
 }
 
 function sideOf({ inputs, sides }: Stages, chain: readonly Task[]): SideTask[] {

@@ -101,12 +101,14 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, around }: JobContext
         `Hold back ${mass(marinate.heldBackG)} for ${around.marinade.holdBackFor ?? 'later'} before any of it meets the meat.`;
       const hot =
         sides.cooling && 'Simmer liquids, sugar and spice, let it cool; fresh fruit, starch and oil go in cold.';
+      const unread = around.marinade.unread ?? [];
       return say(
         hot ? 'Simmer the marinade' : 'Mix the marinade',
         [
           `${mass(marinate.whole.massG)} in all.`,
           hot,
           orderWords(marinate.lines),
+          unread.length > 0 && `Also, as written: ${unread.join('; ')}.`,
           notEatenRaw(marinate.lines) ? 'Taste it before raw egg or flour goes in.' : 'Taste it now.',
           held,
         ]

@@ -25,6 +25,7 @@ export async function up(knex) {
 
 export async function down(knex) {
   await knex.schema.alterTable('ingredient', (t) => {
+    t.dropIndex(['household_id', 'name']);
     for (const column of [
       'deleted_at',
       'updated_at',

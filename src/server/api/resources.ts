@@ -43,23 +43,7 @@ function crud<Write extends z.ZodObject, Query extends z.ZodObject>(resource: Re
   const one = `/${plural}/{id}`;
   const shared = { tag: plural, response: shape };
   return [
-    operation({
-      method: 'GET',
-      path: `/${plural}`,
-      tag: plural,
-      summary: `List ${plural}`,
-      query: resource.query,
-      response: pageOf(shape),
-      run: async ({ query }) => {
-        const { limit, offset, ...rest } = query as unknown as Page & Record<string, string>;
-        const { items, total } = await resource.list(query);
-        const next =
-          offset + items.length < total
-            ? `/api/v1/${plural}?${new URLSearchParams({ ...rest, limit: String(limit), offset: String(offset + limit) })}`
-            : null;
-        return { body: { items, total, limit, offset, next } };
-      },
-    }),
+    listing(resource),
     operation({
       ...shared,
       method: 'GET',
@@ -123,6 +107,31 @@ function crud<Write extends z.ZodObject, Query extends z.ZodObject>(resource: Re
       run: async ({ params }) => answer(await resource.restore(params.id!)),
     }),
   ];
+}
+
+function listing<Write extends z.ZodObject, Query extends z.ZodObject>({
+  plural,
+  shape,
+  query: asked,
+  list,
+}: Resource<Write, Query>): Operation {
+  return operation({
+    method: 'GET',
+    path: `/${plural}`,
+    tag: plural,
+    summary: `List ${plural}`,
+    query: asked,
+    response: pageOf(shape),
+    run: async ({ query }) => {
+      const { limit, offset, ...rest } = query as unknown as Page & Record<string, string>;
+      const { items, total } = await list(query);
+      const next =
+        offset + items.length < total
+          ? `/api/v1/${plural}?${new URLSearchParams({ ...rest, limit: String(limit), offset: String(offset + limit) })}`
+          : null;
+      return { body: { items, total, limit, offset, next } };
+    },
+  });
 }
 
 /** Every field optional and none filled in by default: what is left out stays. */

@@ -42,26 +42,7 @@ export async function workOutMarinade(request: MarinadeRequest): Promise<Marinad
     changes,
     left,
   } = substitute(scaleMarinade(marinade, meatG, holdBackShare).lines, request, ingredients);
-  const sweet =
-    request.sugarPercent === undefined
-      ? swapped
-      : reached(
-          solveSugar(swapped, meat, {
-            targetPercent: request.sugarPercent,
-            sugar: findIngredient('sugar', ingredients)!,
-          }),
-          '/sugarPercent',
-        );
-  const lines =
-    request.saltPercent === undefined
-      ? sweet
-      : reached(
-          solveSalt(sweet, meat, {
-            targetPercent: request.saltPercent,
-            salt: findIngredient('salt-fine', ingredients)!,
-          }),
-          '/saltPercent',
-        );
+  const lines = landed(swapped, meat, request, ingredients);
 
   const scaled = scaleMarinade({ ...marinade, forMassG: meatG, lines }, meatG, holdBackShare);
   const measured = scaled.lines.map(({ ingredient, massG }) =>
@@ -113,6 +94,24 @@ export async function workOutMarinade(request: MarinadeRequest): Promise<Marinad
             sugarG: sugarG / people,
           },
   };
+}
+
+/** Sweetened, then salted as asked. */
+function landed(
+  swapped: readonly MarinadeLine[],
+  meat: Parameters<typeof solveSalt>[1],
+  { sugarPercent, saltPercent }: MarinadeRequest,
+  ingredients: readonly Ingredient[],
+): readonly MarinadeLine[] {
+  const sugar = findIngredient('sugar', ingredients)!;
+  const salt = findIngredient('salt-fine', ingredients)!;
+  const sweet =
+    sugarPercent === undefined
+      ? swapped
+      : reached(solveSugar(swapped, meat, { targetPercent: sugarPercent, sugar }), '/sugarPercent');
+  return saltPercent === undefined
+    ? sweet
+    : reached(solveSalt(sweet, meat, { targetPercent: saltPercent, salt }), '/saltPercent');
 }
 
 /** By weight, by people, or to the bag. */

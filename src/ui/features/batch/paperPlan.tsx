@@ -21,7 +21,7 @@ export function PaperPlan({ name, ...planned }: Props) {
       </p>
       <JobList {...planned} />
       <h2 className="mt-4">{marinade.name}</h2>
-      <LineTable lines={plan.marinate.lines} measured={plan.marinate.measured} />
+      <LineTable lines={plan.marinate.lines} measured={plan.marinate.measured} unread={marinade.unread} />
       <h2 className="mt-4">Mind these</h2>
       <ul>
         {plan.cautions

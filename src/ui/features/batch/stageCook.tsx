@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { formatNumber, formatTemperature, temperatureFigure } from '@/core/units';
 import { heatWords } from '@/core/words';
 import { Alive } from '../../primitives/alive';
+import { CheckField } from '../../primitives/checkField';
 import { Choice } from '../../primitives/choice';
 import { FigureBox } from '../../primitives/figureBox';
 import { Button } from '../../primitives/button';
@@ -30,13 +31,13 @@ export function StageCook({ batchId, acknowledged }: { batchId: string; acknowle
         </span>
       </p>
       <div className="grid gap-4 sm:grid-cols-2">
-        <Check
+        <CheckField
           checked={Boolean(pins.pierced)}
           onChange={(on) => pin({ pierced: on || undefined })}
           label="Needles or blades pierced the meat"
           note="Carries the surface inside: cooked to the stricter figure."
         />
-        <Check
+        <CheckField
           checked={pins.doneness === 'pink'}
           onChange={(on) => pin({ doneness: on ? 'pink' : undefined })}
           label="Out while still a little pink"
@@ -91,33 +92,6 @@ export function StageCook({ batchId, acknowledged }: { batchId: string; acknowle
         />
       )}
     </Alive>
-  );
-}
-
-function Check({
-  checked,
-  onChange,
-  label,
-  note,
-}: {
-  checked: boolean;
-  onChange: (on: boolean) => void;
-  label: string;
-  note: string;
-}) {
-  return (
-    <label className="flex items-start gap-2.5">
-      <input
-        type="checkbox"
-        className="mt-0.5 size-5 accent-[#0e3b34]"
-        checked={checked}
-        onChange={(event) => onChange(event.target.checked)}
-      />
-      <span>
-        <span className="font-medium">{label}</span>
-        <span className="block text-[13px] text-muted">{note}</span>
-      </span>
-    </label>
   );
 }
 

@@ -15,6 +15,7 @@ import { formatDuration, formatNumber, formatTemperature } from '@/core/units';
 import { FIRMNESS_NAMES, FREEZER_NAMES, SOLID_NAMES, spanWords } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
+import { CheckField } from '../../primitives/checkField';
 import { Choice } from '../../primitives/choice';
 import { FigureBox } from '../../primitives/figureBox';
 import { PinMark } from '../../primitives/pinMark';
@@ -84,6 +85,14 @@ export function StageFirm() {
           />
         )}
       </div>
+      {!frozen && (
+        <CheckField
+          checked={pins.firmMin === 0}
+          onChange={(on) => pin({ firmMin: on ? 0 : undefined })}
+          label="No freezer"
+          note="Cut fridge-cold: thicker slices, a sharper knife, and the piece goes back into the fridge when it softens."
+        />
+      )}
       {!firm.needed && (
         <p className="panel px-4 py-3">
           Nothing here has to be firm:{' '}

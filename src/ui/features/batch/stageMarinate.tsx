@@ -76,7 +76,7 @@ export function StageMarinate() {
             the marinade in the book
           </Link>
         </div>
-        <LineTable lines={marinate.lines} measured={marinate.measured} />
+        <LineTable lines={marinate.lines} measured={marinate.measured} unread={marinade.unread} />
         <p className="mt-3 text-[14px]">
           {dry ? (
             'A dry rub: rub it into every face, the salt draws its own brine.'

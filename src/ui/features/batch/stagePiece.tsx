@@ -16,6 +16,7 @@ import { CountField, LengthField, MassField, PriceField } from '../../primitives
 import { usePreferences } from '../../shell/preferences';
 import { DividePanel } from '../board/dividePanel';
 import { PieceDrawing } from '../drawing/pieceDrawing';
+import { ArrivalChoice } from './arrivalChoice';
 import { useBatchWork } from './batchContext';
 import { drawnPiece } from './drawnPiece';
 
@@ -69,8 +70,12 @@ export function StagePiece() {
             ))}
           </select>
         </label>
+        <div className="sm:col-span-2">
+          <div className="mb-1 text-[13px] font-medium text-muted">It comes</div>
+          <ArrivalChoice cut={cut} pins={pins} onPins={pin} />
+        </div>
         <MassField
-          label="Weight as bought"
+          label={pins.readyToCut ? 'Weight, ready to cut' : 'Weight as bought'}
           value={fields.massG}
           {...LIMITS.massG}
           onChange={(massG) => change({ massG })}
@@ -82,8 +87,29 @@ export function StagePiece() {
           pinned={pins.trimmedG !== undefined}
           onUnpin={() => pin({ trimmedG: undefined })}
           onChange={(trimmedG) => pin({ trimmedG })}
-          hint={pins.trimmedG === undefined ? 'expected; weigh it and type it in' : undefined}
+          hint={
+            pins.trimmedG === undefined
+              ? pins.readyToCut
+                ? 'all of it: nothing comes off'
+                : 'expected; weigh it and type it in'
+              : undefined
+          }
         />
+        {piece.boneG && (
+          <MassField
+            label="Bones, weighed"
+            value={(piece.boneG.from + piece.boneG.to) / 2}
+            {...LIMITS.boneG}
+            pinned={pins.boneG !== undefined}
+            onUnpin={() => pin({ boneG: undefined })}
+            onChange={(boneG) => pin({ boneG })}
+            hint={
+              piece.boneG.weighed
+                ? `${formatMass(piece.meatG, style)} is meat`
+                : `between ${formatMass(piece.boneG.from, style)} and ${formatMass(piece.boneG.to, style)} is usual; weigh them afterwards`
+            }
+          />
+        )}
         <LengthField
           label="How tall it lies"
           value={fields.heightMm}

@@ -5,11 +5,12 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { LIMITS, usualShape } from '@/core/batches';
 import { SHAPES, shapeRow, type Shape } from '@/core/ways';
-import { flattestLeanDeg } from '@/core/slicing';
+import { flattestLeanDeg, LENGTH_MOST_MM } from '@/core/slicing';
 import { areaFigure, formatDuration, formatLength, formatNumber, lengthFigure, massFigure } from '@/core/units';
 import { bandReason, cutStepWords, fibreWords, SHAPE_NAMES, SHAPE_UNITS, sliceCountWords } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
+import { CheckField } from '../../primitives/checkField';
 import { FigureBox } from '../../primitives/figureBox';
 import { Fold } from '../../primitives/fold';
 import { orAgain } from '../../primitives/orAgain';
@@ -64,6 +65,9 @@ export function StageSlice() {
     }),
     [maxLeanDeg, maxMm, pin, change],
   );
+
+  const ribbons = slice.shape === 'ribbons';
+  const cutAgain = ribbons || slice.strips !== undefined;
 
   if (slice.comesSliced) {
     return (
@@ -158,6 +162,14 @@ export function StageSlice() {
           </>
         )}
       </div>
+      {slice.shape === 'unrolled' && (
+        <CheckField
+          checked={pins.scored !== false}
+          onChange={(on) => pin({ scored: on ? undefined : false })}
+          label="Scored"
+          note="Shallow cuts across the fibres, on both faces; left whole it is not pierced, and its fibres stay as long as the sheet is wide."
+        />
+      )}
       {slice.bevelDeg > maxLeanDeg && (
         <p role="alert" className="font-medium text-ox">
           A lean of {formatNumber(slice.bevelDeg, style.locale)}° is past what {length(piece.heightMm)} of height
@@ -183,7 +195,7 @@ export function StageSlice() {
         </section>
         <ResultDrawing slice={slice} animal={cut.animal} />
       </div>
-      <Fold title={`How the fibres run${slice.strips ? ', and the strips' : ''}`}>
+      <Fold title={`How the fibres run${cutAgain ? `, and the ${ribbons ? 'ribbons' : 'strips'}` : ''}`}>
         <div className="grid gap-x-8 gap-y-4 md:grid-cols-3">
           <Slider
             label="Fibres, from the length"
@@ -208,16 +220,27 @@ export function StageSlice() {
             pinned={pins.grainPitchDeg !== undefined}
             onUnpin={() => pin({ grainPitchDeg: undefined })}
           />
-          {slice.strips && (
-            <LengthField
-              label="Strip width"
-              value={slice.strips.stripWidthMm}
-              min={2}
-              max={50}
-              pinned={pins.stripWidthMm !== undefined}
-              onUnpin={() => pin({ stripWidthMm: undefined })}
-              onChange={(stripWidthMm) => pin({ stripWidthMm })}
-            />
+          {cutAgain && (
+            <>
+              <LengthField
+                label={ribbons ? 'Ribbon width' : 'Strip width'}
+                value={pins.stripWidthMm ?? slice.pieceMm.widthMm}
+                {...LIMITS.stripWidthMm}
+                pinned={pins.stripWidthMm !== undefined}
+                onUnpin={() => pin({ stripWidthMm: undefined })}
+                onChange={(stripWidthMm) => pin({ stripWidthMm })}
+              />
+              <LengthField
+                label={ribbons ? 'Ribbons no longer than' : 'Strips no longer than'}
+                value={pins.stripLengthMm ?? (ribbons ? slice.pieceMm.lengthMm : LENGTH_MOST_MM)}
+                {...LIMITS.stripLengthMm}
+                step={5}
+                pinned={pins.stripLengthMm !== undefined}
+                onUnpin={() => pin({ stripLengthMm: undefined })}
+                onChange={(stripLengthMm) => pin({ stripLengthMm })}
+                hint="longer ones are parted"
+              />
+            </>
           )}
         </div>
         <p className="mt-3 text-[14px] text-muted">

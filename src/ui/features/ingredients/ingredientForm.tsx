@@ -423,7 +423,7 @@ export function IngredientForm({ edit, name, back }: Props) {
           <label className="block">
             <span className={label}>Fresh fruit or root that tenderizes meat</span>
             <select
-              className={look}
+              className={`${look} w-full max-w-md`}
               value={form.enzymeClass}
               onChange={(event) => change({ enzymeClass: event.target.value as Form['enzymeClass'] })}
             >

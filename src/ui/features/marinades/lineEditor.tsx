@@ -6,11 +6,13 @@ import {
   customaryG,
   findIngredient,
   readAmount,
+  SODA_ID,
   weighAmount,
   type Ingredient,
   type LineFlag,
   type MarinadeLine,
 } from '@/core/marinades';
+import { UNRINSED_SODA_MAX_PERCENT } from '@/core/safety';
 import { formatMass, formatNumber, parseMass, roughSpoons, type FormatStyle } from '@/core/units';
 import { Button } from '../../primitives/button';
 import { usePreferences } from '../../shell/preferences';
@@ -163,6 +165,13 @@ export function LineEditor({ line, ingredients, customary, forMassG, backHere, o
       </div>
       {open.length > 0 && (
         <p className="text-[13px] font-medium text-brass">{open.map((flag) => FLAG_WORDS[flag]).join('; ')}</p>
+      )}
+      {found?.id === SODA_ID && (
+        <p className="text-[13px] text-muted">
+          This is the soda that stays in:{' '}
+          {line.massG ? `${formatNumber((100 * line.massG) / forMassG, style.locale, 1)} % of the meat, ` : ''}
+          nothing is added to it under Tenderize, and over {UNRINSED_SODA_MAX_PERCENT} % it would taste of soap.
+        </p>
       )}
       {found && customary !== undefined && (
         <p className="text-[14px]">

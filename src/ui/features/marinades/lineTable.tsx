@@ -4,13 +4,15 @@ import type { MarinadeLine, MeasuredIngredient } from '@/core/marinades';
 import { formatMass, formatNumber, MEASURE_TOLERANCE_PERCENT } from '@/core/units';
 import { usePreferences } from '../../shell/preferences';
 
-/** The lines of a scaled marinade in the order of adding: name, weight, and the measures people own. */
+/** The lines of a scaled marinade in the order of adding: name, weight, and the measures people own; what was never read stands beneath, as it was written. */
 export function LineTable({
   lines,
   measured,
+  unread = [],
 }: {
   lines: readonly MarinadeLine[];
   measured: readonly MeasuredIngredient[];
+  unread?: readonly string[];
 }) {
   const { style } = usePreferences();
   return (
@@ -49,6 +51,13 @@ export function LineTable({
             </tr>
           );
         })}
+        {unread.map((text, index) => (
+          <tr key={index} className="border-b border-grout align-baseline">
+            <td colSpan={3} className="py-2">
+              “{text}” <span className="text-muted">as it was written: not scaled, not counted</span>
+            </td>
+          </tr>
+        ))}
       </tbody>
     </table>
   );

@@ -179,7 +179,7 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
           </p>
         )}
         <div className="mt-3">
-          <LineTable lines={scaled.lines} measured={measured} />
+          <LineTable lines={scaled.lines} measured={measured} unread={resource.unread} />
         </div>
         <div className="no-print mt-4 flex flex-wrap items-center gap-3">
           {changed && <Button onClick={() => void keepAsNew()}>Keep it as a new one</Button>}

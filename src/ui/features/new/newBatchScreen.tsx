@@ -20,6 +20,7 @@ import {
   massFigure,
 } from '@/core/units';
 import { fibreWords, heatWords, SHAPE_UNITS, SODA_NAMES, SODA_REASONS, WAY_NAMES, WORK_NAMES } from '@/core/words';
+import { ArrivalChoice } from '../batch/arrivalChoice';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
@@ -207,27 +208,10 @@ export function NewBatchScreen({
             />
           </Row>
           <Row name="It comes">
-            <Choice
-              label="It comes"
-              value={sliced ? 'sliced' : answers.pins.readyToCut ? 'ready' : 'bought'}
-              options={
-                comesSliced(cut)
-                  ? [{ value: 'sliced', name: 'Sliced' }]
-                  : [
-                      { value: 'bought', name: 'As bought' },
-                      { value: 'ready', name: 'Ready to cut' },
-                      { value: 'sliced', name: 'Already sliced' },
-                    ]
-              }
-              onChange={(comes) =>
-                change({
-                  pins: {
-                    ...answers.pins,
-                    readyToCut: comes === 'bought' ? undefined : true,
-                    comesSliced: comes === 'sliced' && !comesSliced(cut) ? true : undefined,
-                  },
-                })
-              }
+            <ArrivalChoice
+              cut={cut}
+              pins={answers.pins}
+              onPins={(arrival) => change({ pins: { ...answers.pins, ...arrival } })}
             />
           </Row>
           {!comesSliced(cut) && (

@@ -84,5 +84,14 @@ export const usualFreezingPointC = (animal: Animal): number => (isPoultry(animal
 const POULTRY: readonly Animal[] = ['chicken', 'turkey', 'duck', 'goose'];
 export const isPoultry = (animal: Animal): boolean => POULTRY.includes(animal);
 
+/** Where sources put the beginning of freezing, °C: they differ (from memory). Other red meat is taken like beef. */
+const FREEZING_POINT_C = {
+  pork: { from: -2.2, to: -1 },
+  poultry: { from: -2.8, to: -1 },
+  red: { from: -1.7, to: -1 },
+} as const;
+export const freezingPointRangeC = (animal: Animal): { from: number; to: number } =>
+  FREEZING_POINT_C[isPoultry(animal) ? 'poultry' : animal === 'pork' || animal === 'boar' ? 'pork' : 'red'];
+
 const GAME: readonly Animal[] = ['venison', 'boar', 'bear', 'bison', 'rabbit'];
 export const isGame = (animal: Animal): boolean => GAME.includes(animal);

@@ -2,6 +2,7 @@ export {
   ANIMALS,
   FATS,
   FORMS,
+  freezingPointRangeC,
   isGame,
   isPoultry,
   SUITS,

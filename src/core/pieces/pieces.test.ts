@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import {
   ANIMALS,
   CUTS,
+  freezingPointRangeC,
   divide,
   findCut,
   meatDensityGPerMm3,
@@ -207,4 +208,14 @@ describe('finding a cut', () => {
     expect(nearCuts(typed, CUTS).map((cut) => cut.id)).toContain(id);
   });
   test('what is near nothing stays unknown', () => expect(nearCuts('xylophone', CUTS)).toEqual([]));
+});
+
+test('the freezing point that is reckoned with lies in the range that sources give, poultry and pork reaching lower than beef', () => {
+  for (const { animal, freezingPointC } of CUTS) {
+    const { from, to } = freezingPointRangeC(animal);
+    expect(freezingPointC).toBeGreaterThanOrEqual(from);
+    expect(freezingPointC).toBeLessThanOrEqual(to);
+  }
+  expect(freezingPointRangeC('chicken').from).toBeLessThan(freezingPointRangeC('pork').from);
+  expect(freezingPointRangeC('pork').from).toBeLessThan(freezingPointRangeC('beef').from);
 });

@@ -1,4 +1,5 @@
 import type { BatchPlan } from '../batches';
+import { KEPT_HOT_C } from '../safety';
 import { formatDuration, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
 import type { HeatMethod, HeatSetting } from '../ways';
 import { SHAPE_UNITS } from './names';
@@ -30,8 +31,6 @@ const SETTINGS: Record<HeatSetting, string> = {
   'oven-180': '',
 };
 const OVEN_C = 180;
-/** Kept for the table at this or hotter, out of the range in which bacteria grow (USDA FSIS, from memory). */
-const KEPT_HOT_C = 60;
 
 /** "63 °C at the centre and 3 min rest". */
 export const centreWords = ({ tempC, restMin }: { tempC: number; restMin: number }, style: FormatStyle): string =>

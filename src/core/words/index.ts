@@ -50,3 +50,4 @@ export {
   SODA_REASONS,
   whyWords,
 } from './tenderizingWords';
+export { gameWords } from './gameWords';

@@ -4,10 +4,10 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import { LIMITS } from '@/core/batches';
 import { WAYS } from '@/core/ways';
-import { CUTS, isGame } from '@/core/pieces';
+import { CUTS } from '@/core/pieces';
 import { fromFieldValue, toFieldValue } from '@/core/times';
 import { formatLength, formatMass, formatNumber, massFigure } from '@/core/units';
-import { fatWords, FAT_NAMES, judgementWords, suitsLines, WAY_NAMES, WORK_NAMES } from '@/core/words';
+import { fatWords, FAT_NAMES, gameWords, judgementWords, suitsLines, WAY_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
@@ -204,6 +204,7 @@ export function PieceFigures() {
   const us = style.system === 'us';
   const money = (value: number) => new Intl.NumberFormat(style.locale, { style: 'currency', currency }).format(value);
   const suits = suitsLines(cut);
+  const game = gameWords(cut.animal, style);
   return (
     <>
       <FigureBox
@@ -246,12 +247,7 @@ export function PieceFigures() {
           Fibres usually run {cut.grainDeg === 0 ? 'along' : `${formatNumber(cut.grainDeg, style.locale)}° from`} the
           length of the piece, {formatLength(piece.lengthMm, style)}; yours may differ.
         </p>
-        {isGame(cut.animal) && (
-          <p className="mt-1 text-muted">
-            Game: for jerky many services advise freezing it first, 60 days at {us ? '0 °F' : '−18 °C'}. Usual guidance,
-            from memory.
-          </p>
-        )}
+        {game && <p className="mt-1 text-muted">{game}</p>}
       </section>
     </>
   );

@@ -3,10 +3,10 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { CutResource } from '@/contract/resources';
-import { isGame, isPoultry } from '@/core/pieces';
+import { freezingPointRangeC, isPoultry } from '@/core/pieces';
 import { minimumTemperature } from '@/core/safety';
 import { formatLength, formatMass, formatNumber, formatTemperature } from '@/core/units';
-import { ANIMAL_NAMES, FAT_NAMES, FORM_NAMES, GUIDANCE_LINE, suitsLines, WORK_NAMES } from '@/core/words';
+import { ANIMAL_NAMES, FAT_NAMES, FORM_NAMES, gameWords, GUIDANCE_LINE, suitsLines, WORK_NAMES } from '@/core/words';
 import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
 import { callApi } from '../../shell/api';
@@ -20,6 +20,11 @@ export function CutScreen({ cut }: { cut: CutResource }) {
   const router = useRouter();
   const toast = useToast();
   const percent = (share: number) => `${formatNumber(share * 100, style.locale, 1)} %`;
+  const us = style.system === 'us';
+  const degrees = (tempC: number) =>
+    `${formatNumber(us ? tempC * 1.8 + 32 : tempC, style.locale, 1)} ${us ? '°F' : '°C'}`;
+  const freezing = freezingPointRangeC(cut.animal);
+  const game = gameWords(cut.animal, style);
   const widthMm = Math.sqrt(cut.usualMassG / 1.055e-3 / cut.usualHeightMm / cut.lengthToWidth);
   const { tempC, restMin } = minimumTemperature(cut.animal, { treatment: 'whole', backInThePan: false });
   const rows: [string, string][] = [
@@ -40,7 +45,7 @@ export function CutScreen({ cut }: { cut: CutResource }) {
     ],
     [
       'Begins to freeze',
-      `near ${formatNumber(style.system === 'us' ? cut.freezingPointC * 1.8 + 32 : cut.freezingPointC, style.locale, 1)} ${style.system === 'us' ? '°F' : '°C'}`,
+      `near ${degrees(cut.freezingPointC)}; sources say ${degrees(freezing.to)} to ${degrees(freezing.from)}, and at the cold end the freezer takes longer`,
     ],
     [
       'To the centre',
@@ -124,17 +129,12 @@ export function CutScreen({ cut }: { cut: CutResource }) {
             </ul>
             {Object.keys(cut.suits).length === 0 && <p className="text-muted">Nothing said.</p>}
           </section>
-          {isGame(cut.animal) && (
+          {game && (
             <p className="rounded border border-brass-line bg-brass-tint px-4 py-3 text-[14px]">
-              <strong>Game.</strong>{' '}
-              {cut.animal === 'boar' || cut.animal === 'bear'
-                ? `Never below ${formatTemperature(71, style)} at the centre; freezing does not make it safe. `
-                : ''}
-              For jerky many services advise freezing it first, 60 days at {formatTemperature(-18, style)}.{' '}
-              <span className="block pt-1 text-[12px] text-muted">{GUIDANCE_LINE}</span>
+              <strong>Game.</strong> {game}
             </p>
           )}
-          {!isGame(cut.animal) && <p className="text-[12px] text-muted">{GUIDANCE_LINE}</p>}
+          <p className="text-[12px] text-muted">{GUIDANCE_LINE}</p>
         </div>
       </div>
     </div>

@@ -1,3 +1,3 @@
 export { dailyInstants, fromFieldValue, instantOf, isZone, toFieldValue, wallTimeOf, type WallTime } from './wallClock';
 export { formatClock, formatDate, formatDay, formatDayClock, formatWeekday } from './format';
-export { quietIntervals, type Interval } from './quietHours';
+export { QUIET_HOURS, quietIntervals, type Interval } from './quietHours';

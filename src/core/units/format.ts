@@ -75,6 +75,13 @@ export function joinFigure({ value, unit }: Figure): string {
 }
 
 export const formatMass = (massG: number, style: FormatStyle) => joinFigure(massFigure(massG, style));
+/** Two ends of a range in one unit, the larger one's. @example formatMassRange(20, 56, us) // '0.7 to 2 oz' */
+export function formatMassRange(range: { from: number; to: number }, style: FormatStyle): string {
+  const { unit } = massFigure(range.to, style);
+  const gramsIn = { lb: G_PER_LB, oz: G_PER_OZ, kg: 1000 }[unit] ?? 1;
+  const say = (massG: number) => formatNumber(massG / gramsIn, style.locale, gramsIn === 1 ? 0 : 1);
+  return `${say(range.from)} to ${say(range.to)} ${unit}`;
+}
 export const formatLength = (lengthMm: number, style: FormatStyle) => joinFigure(lengthFigure(lengthMm, style));
 export const formatTemperature = (tempC: number, style: FormatStyle) => joinFigure(temperatureFigure(tempC, style));
 

@@ -26,6 +26,7 @@ export {
   formatDuration,
   formatLength,
   formatMass,
+  formatMassRange,
   formatNumber,
   formatRoughly,
   formatTemperature,

@@ -5,6 +5,7 @@ import {
   formatDuration,
   formatLength,
   formatMass,
+  formatMassRange,
   formatRoughly,
   formatTemperature,
   fromMeasures,
@@ -178,6 +179,9 @@ describe('figures', () => {
   test.each([
     [formatMass(1250, metric), '1.25 kg'],
     [formatMass(35, metric), '35 g'],
+    [formatMassRange({ from: 21, to: 56 }, us), '0.7 to 2 oz'],
+    [formatMassRange({ from: 21, to: 56 }, metric), '21 to 56 g'],
+    [formatMassRange({ from: 900, to: 1200 }, metric), '0.9 to 1.2 kg'],
     [formatMass(680.4, us), '1.5 lb'],
     [formatLength(6.35, us), '1/4 in'],
     [formatLength(4, metric), '4 mm'],

@@ -34,7 +34,7 @@ export { allergenWords, cautionWords, type CautionWords } from './cautionWords';
 export { conflictWords } from './conflictWords';
 export { JOB_SHORT } from './jobNames';
 export { centreWords, heatWords, type HeatWords } from './heatWords';
-export { leftOutWords, remedyWords } from './remedyWords';
+export { leftOutWords, nightWords, remedyWords } from './remedyWords';
 export { firmWords, jobWords, type JobContext, type JobWords } from './jobWords';
 export { orderWords } from './orderWords';
 export { quantityWords, readAsWords, type QuantityKind } from './quantityWords';

@@ -1,5 +1,5 @@
 import type { LeftOut, Remedy } from '../batches';
-import { formatClock, formatDayClock } from '../times';
+import { formatClock, formatDayClock, QUIET_HOURS } from '../times';
 import { formatDuration, formatNumber, type FormatStyle } from '../units';
 
 /** What a button says that mends a plan. */
@@ -46,4 +46,11 @@ const LEFT_OUT: Record<LeftOut, string> = {
 
 /** What a hurried plan does without; empty where nothing was left out. */
 export const leftOutWords = (leftOut: readonly LeftOut[]): string =>
-  leftOut.length ? `To be on time this leaves out ${leftOut.map((one) => LEFT_OUT[one]).join('; ')}.` : '';
+  leftOut.length ? `Left out to save time: ${leftOut.map((one) => LEFT_OUT[one]).join('; ')}.` : '';
+
+/** That hands are wanted at night, with the hours of night on this cook's clock. */
+export function nightWords({ locale }: FormatStyle): string {
+  const clock = ({ hour, minute }: { hour: number; minute: number }) =>
+    formatClock(Date.UTC(2000, 0, 1, hour, minute), 'UTC', locale);
+  return `Some handwork falls between ${clock(QUIET_HOURS.from)} and ${clock(QUIET_HOURS.to)}.`;
+}

@@ -1,6 +1,15 @@
 import { findIngredient } from '../marinades';
 import type { Caution } from '../safety';
-import { cautionWords, GUIDANCE_LINE, listOf, orderWords, quantityWords, scheduleWords } from '.';
+import {
+  cautionWords,
+  gameWords,
+  GUIDANCE_LINE,
+  listOf,
+  nightWords,
+  orderWords,
+  quantityWords,
+  scheduleWords,
+} from '.';
 
 const metric = { system: 'metric', locale: 'en-GB' } as const;
 const us = { system: 'us', locale: 'en-US' } as const;
@@ -107,3 +116,11 @@ test.each([
 ])('%j are added: %s (common practice)', (ids, wanted) =>
   expect(orderWords(ids.map((id) => ({ ingredient: findIngredient(id)!, massG: 10 })))).toBe(wanted),
 );
+
+test('night and game are said on this cook’s clock and scale', () => {
+  expect(nightWords(metric)).toMatch(/22:30 and 0?7:00/);
+  expect(nightWords(us)).toMatch(/10:30 PM and 7:00 AM/);
+  expect(gameWords('boar', us)).toMatch(/Never below 160 °F.*60 days at 0 °F/);
+  expect(gameWords('venison', metric)).toMatch(/^For jerky.*60 days at -18 °C/);
+  expect(gameWords('beef', metric)).toBeUndefined();
+});

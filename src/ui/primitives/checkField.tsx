@@ -11,7 +11,7 @@ export function CheckField({ checked, onChange, label, note }: CheckFieldProps) 
     <label className="flex items-start gap-2.5">
       <input
         type="checkbox"
-        className="mt-0.5 size-5 accent-[#0e3b34]"
+        className="mt-0.5 size-5 shrink-0 accent-[#0e3b34]"
         checked={checked}
         onChange={(event) => onChange(event.target.checked)}
       />

@@ -6,7 +6,7 @@ import { LIMITS } from '@/core/batches';
 import { WAYS } from '@/core/ways';
 import { CUTS } from '@/core/pieces';
 import { fromFieldValue, toFieldValue } from '@/core/times';
-import { formatLength, formatMass, formatNumber, massFigure } from '@/core/units';
+import { formatLength, formatMass, formatMassRange, formatNumber, massFigure } from '@/core/units';
 import { fatWords, FAT_NAMES, gameWords, judgementWords, suitsLines, WAY_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
@@ -106,7 +106,7 @@ export function StagePiece() {
             hint={
               piece.boneG.weighed
                 ? `${formatMass(piece.meatG, style)} is meat`
-                : `between ${formatMass(piece.boneG.from, style)} and ${formatMass(piece.boneG.to, style)} is usual; weigh them afterwards`
+                : `${formatMassRange(piece.boneG, style)} is usual; weigh them afterwards`
             }
           />
         )}
@@ -182,10 +182,11 @@ export function StagePiece() {
       <section className="panel px-4 py-3">
         <h3>What comes off</h3>
         <p className="mt-1">
-          {cut.trim} {fatWords(cut, fields.way)} Silver skin never softens: it always comes off.
+          {cut.trim} {fatWords(cut, fields.way)}
+          {/silver skin/i.test(cut.trim) ? '' : ' Silver skin never softens: it always comes off.'}
         </p>
         <p className="mt-1 text-muted">
-          {formatMass(piece.trimLossG.from, style)} to {formatMass(piece.trimLossG.to, style)} usually comes off.
+          {formatMassRange(piece.trimLossG, style)} usually comes off.
           {cut.seams
             ? ' Several muscles meet here: part it along the seams, so that the fibres of each part run one way.'
             : ''}

@@ -25,10 +25,13 @@ export function PutAwayScreen({ items, zone }: { items: PutAway[]; zone: string 
   };
   if (items.length === 0)
     return (
-      <EmptyState
-        title="Nothing is put away"
-        text="Batches, meals, marinades, cuts and ingredients that you put away are kept here."
-      />
+      <div className="mx-auto max-w-3xl space-y-4 px-4 py-6">
+        <h1>Put away</h1>
+        <EmptyState
+          title="Nothing is put away"
+          text="Batches, meals, marinades, cuts and ingredients that you put away are kept here."
+        />
+      </div>
     );
   return (
     <div className="mx-auto max-w-3xl px-4 py-6">

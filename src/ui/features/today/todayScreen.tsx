@@ -213,8 +213,12 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
                 .filter(({ lateByMin }) => lateByMin > 0)
                 .map((batch) => (
                   <li key={batch.id} className="text-ox">
-                    <strong>{batch.name} starts too late</strong> by {formatDuration(batch.lateByMin)}: move the table
-                    or shorten the marinade.
+                    <strong>
+                      {batch.name} is {formatDuration(batch.lateByMin)} late.
+                    </strong>{' '}
+                    <Link href={`/batches/${batch.id}`} className="underline underline-offset-4">
+                      See what helps
+                    </Link>
                   </li>
                 ))}
               {minded.map(({ job, caution }) => {

@@ -1,17 +1,23 @@
-/** npm run bench: how long the sums take as ratios against a baseline of the same run, and what the pages weigh. */
+/** npm run bench: how long the sums take as ratios against a baseline of the same run, and what the pages weigh. --plans 1000000 plans so many random batches instead. */
 import { createRequire } from 'node:module';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { migrate, startCluster, stopCluster } from './db.mjs';
 import { loadDemo } from './lib/demo.mjs';
+import { manyPlans } from './lib/manyPlans.mjs';
 import { build, installPackages } from './lib/packages.mjs';
 import { ROOT } from './lib/run.mjs';
 import { serve } from './lib/serve.mjs';
 import { requireTypeScript } from './lib/typescript.mjs';
 
 await installPackages();
-await build();
 const require = requireTypeScript();
+const plansAt = process.argv.indexOf('--plans');
+if (plansAt > 0) {
+  manyPlans(require, Number(process.argv[plansAt + 1]));
+  process.exit();
+}
+await build();
 const core = (domain) => require(path.join(ROOT, 'src/core', domain));
 const { planBatch } = core('batches');
 const { INGREDIENTS, parseLines, scaleMarinade, solveSalt, solveSugar, substitute, uptake, uptakeCurve, slabInBath } = {

@@ -301,6 +301,7 @@ export const firmingResponse = z.object({
   tooHardFromMin: minutesOrNull,
   bench: z.object({ sliceWithinMin: z.number(), returnAfterMin: z.number() }).nullable(),
   at: z.object({ iceFraction: z.number(), coreC: z.number(), surfaceC: z.number() }).optional(),
+  cautions: z.array(z.object({ title: z.string(), text: z.string() })),
 });
 
 export const thawRequest = z

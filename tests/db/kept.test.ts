@@ -75,6 +75,33 @@ function migrate(connection: string, verb: 'latest' | 'down') {
   execFileSync(process.execPath, ['--input-type=module', '--eval', script], { stdio: ['ignore', 'ignore', 'pipe'] });
 }
 
+describe('the sums over the API warn and refuse by the same limits', () => {
+  const meat = { massG: 1000, thicknessMm: 4 };
+  test('soda that stays in, and a stronger dose that nothing rinses off', async () => {
+    for (const [dose, pointer] of [
+      [{ school: 'leave-in', percent: 3 }, '/percent'],
+      [{ school: 'rinse-off', percent: 3.5, rinses: 0 }, '/rinses'],
+    ] as const)
+      expect(await call('POST', '/calc/soda', { body: { ...meat, ...dose } })).toMatchObject({
+        status: 422,
+        body: { errors: [{ pointer }] },
+      });
+    expect((await call('POST', '/calc/soda', { body: { ...meat, school: 'leave-in', percent: 1 } })).status).toBe(200);
+  });
+  test('meat that goes in warm is said', async () => {
+    const block = { lengthMm: 180, widthMm: 110, heightMm: 25, freezerC: -18, preset: 'fan', cut: 'beef-flank' };
+    const cautions = async (startC: number) =>
+      (await call('POST', '/calc/firming', { body: { ...block, startC } })).body.cautions;
+    expect(await cautions(4)).toEqual([]);
+    expect(await cautions(15)).toEqual([
+      expect.objectContaining({
+        title: 'Meat at 15 °C has been out',
+        text: expect.stringMatching(/Above 7 °C it was not fridge-cold/),
+      }),
+    ]);
+  });
+});
+
 describe('migrations', () => {
   test('go back with data in the tables and forward again; no batch is lost on the way', async () => {
     const url = new URL(process.env.DATABASE_URL!);

@@ -5,6 +5,7 @@ import {
   DIRECT_HEAT,
   FRIDGE_REFUSED_OVER_C,
   POULTRY_MARINADE_MAX_MIN,
+  tooMuchUnrinsed,
   UNRINSED_SODA_MAX_PERCENT,
 } from '../safety';
 import type { ScheduleProblem } from '../scheduling';
@@ -27,7 +28,7 @@ export function refusalOf(
   if (isPoultry(cut.animal) && minutes > POULTRY_MARINADE_MAX_MIN)
     return { code: 'poultry-too-long', minutes, maxMin: POULTRY_MARINADE_MAX_MIN };
   const soda = tenderize.choice === 'skip' ? undefined : tenderize.schools[tenderize.choice];
-  if (soda && soda.rinses === 0 && soda.percent > UNRINSED_SODA_MAX_PERCENT)
+  if (soda && tooMuchUnrinsed(soda))
     return { code: 'soda-unrinsed', percent: soda.percent, maxPercent: UNRINSED_SODA_MAX_PERCENT };
   if (schedule.ok && fruit?.refused)
     return {

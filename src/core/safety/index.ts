@@ -6,6 +6,7 @@ export {
   GAME_JERKY_FREEZE,
   MEAT_COLD_MAX_C,
   POULTRY_MARINADE_MAX_MIN,
+  tooMuchUnrinsed,
   UNRINSED_SODA_MAX_PERCENT,
 } from './storage';
 export {

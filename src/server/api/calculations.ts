@@ -3,6 +3,7 @@ import * as contract from '@/contract/calculations';
 import { findIngredient, measureIngredient, readIngredient, uptake, type MeasuredIngredient } from '@/core/marinades';
 import { firming, SURFACE_COEFFICIENTS, thawing, type Meat } from '@/core/firming';
 import { findCut } from '@/core/pieces';
+import { MEAT_COLD_MAX_C, tooMuchUnrinsed, UNRINSED_SODA_MAX_PERCENT } from '@/core/safety';
 import {
   dialFor,
   evennessOf,
@@ -14,12 +15,13 @@ import {
 } from '@/core/slicing';
 import { enzyme, findFruit, FRUITS, soda } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
-import { dialProblemWords, quantityWords } from '@/core/words';
+import { cautionWords, dialProblemWords, quantityWords, scheduleWords } from '@/core/words';
 import { tenderizingPlan } from '../batches/tenderizingPlan';
 import { readCut } from '../cuts/cuts';
 import { readPasted, workOutMarinade } from '../marinades/workOut';
 import { breaksRule } from './failures';
 import { operation, type Operation } from './operation';
+import { API_STYLE } from './style';
 
 const tag = 'calculations';
 
@@ -41,7 +43,18 @@ export const calculations: Operation[] = [
     summary: 'Baking soda: dose, minutes, rinses, sodium, taste',
     body: contract.sodaRequest,
     response: contract.sodaResponse,
-    run: ({ body }) => ({ body: soda(body) }),
+    run: ({ body }) => {
+      const advice = soda(body);
+      if (tooMuchUnrinsed(advice)) {
+        const problem = {
+          code: 'soda-unrinsed',
+          percent: advice.percent,
+          maxPercent: UNRINSED_SODA_MAX_PERCENT,
+        } as const;
+        throw breaksRule(scheduleWords(problem, API_STYLE), body.rinses === 0 ? '/rinses' : '/percent');
+      }
+      return { body: advice };
+    },
   }),
   operation({
     method: 'POST',
@@ -127,7 +140,15 @@ export const calculations: Operation[] = [
         meat: await meatOf(body),
         surface: body.surfaceCoefficients ?? SURFACE_COEFFICIENTS[body.preset!],
       });
-      return { body: result };
+      const warm = body.startC > MEAT_COLD_MAX_C;
+      const caution = {
+        stage: 'firm',
+        guards: 'illness',
+        code: 'meat-warm',
+        tempC: body.startC,
+        maxC: MEAT_COLD_MAX_C,
+      } as const;
+      return { body: { ...result, cautions: warm ? [cautionWords(caution, API_STYLE)] : [] } };
     },
   }),
   operation({
@@ -151,7 +172,7 @@ export const calculations: Operation[] = [
     response: contract.dialResponse,
     run: ({ body }) => {
       const result = fitDial(body.stacks);
-      if (!result.ok) throw breaksRule(dialProblemWords(result.problem, { system: 'metric', locale: 'en' }), '/stacks');
+      if (!result.ok) throw breaksRule(dialProblemWords(result.problem, API_STYLE), '/stacks');
       const { mmPerMark, mmPerMarkError, zeroMm } = result.fit;
       return {
         body: {

@@ -9,6 +9,7 @@ import { database, transaction, type Db } from '@/data/connection';
 import type { BatchRow, HouseholdRow, MealRow, PieceRow } from '@/data/tables';
 import { findRow, insertRow, listRows, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
 import { breaksRule, notFound } from '../api/failures';
+import { API_STYLE } from '../api/style';
 import { cutsOf } from '../cuts/cuts';
 import { currentHousehold, freezerOf, ingredientsOf, ownedMeasures, slicerOf } from '../kitchen/kitchen';
 import { learnFromReport, readReport } from '../kitchen/learnFromReport';
@@ -20,8 +21,6 @@ import { toEvent } from './events';
 
 const TABLE = 'batch';
 const PLAN_VERSION = 1;
-/** The API speaks metric English. */
-const API_STYLE = { system: 'metric', locale: 'en' } as const;
 
 /** A stored batch with everything a plan is made from. */
 export interface LoadedBatch {

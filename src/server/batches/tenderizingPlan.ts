@@ -15,11 +15,11 @@ import {
 } from '@/core/tenderizing';
 import { additionWords, conflictWords, meansWords, whyWords } from '@/core/words';
 import { breaksRule } from '../api/failures';
+import { API_STYLE } from '../api/style';
 import { readCut } from '../cuts/cuts';
 import { currentHousehold, ingredientsOf } from '../kitchen/kitchen';
 import { readMarinade, toCore } from '../marinades/marinades';
 
-const STYLE = { system: 'metric', locale: 'en' } as const;
 const FRIDGE_C = 4;
 
 /** One proposed plan with its reason, what the cook's own choice would be instead, and every means beside it. */
@@ -87,7 +87,7 @@ export async function tenderizingPlan(request: TenderizingPlanRequest): Promise<
       when: judgement.when,
       means: meansOf(proposed, mix, work),
       title: meansWords(meansOf(proposed, mix, work)),
-      why: whyWords(judgement, STYLE),
+      why: whyWords(judgement, API_STYLE),
       bite: biteOfPlan(eaten, proposed),
     },
     chosen: {
@@ -96,7 +96,7 @@ export async function tenderizingPlan(request: TenderizingPlanRequest): Promise<
       bite: biteOfPlan(eaten, chosen),
       conflicts: conflicts.map((code) => ({ code, ...conflictWords(code) })),
     },
-    worthAdding: additions.map((advice) => ({ ...advice, ...additionWords(advice, STYLE) })),
+    worthAdding: additions.map((advice) => ({ ...advice, ...additionWords(advice, API_STYLE) })),
     alternatives: compareMeans({ cut, shape, fibreLengthMm, thicknessMm, massG, fruitExposure }),
   };
 }

@@ -19,6 +19,7 @@ import { replaceLines } from '@/data/marinades';
 import type { HouseholdRow, IngredientRow, MarinadeRow } from '@/data/tables';
 import { insertRow } from '@/data/versioned';
 import { breaksRule } from '../api/failures';
+import { API_STYLE } from '../api/style';
 import { ingredientRow, toIngredient } from '../ingredients/ingredientRow';
 
 /** The one household there is for now; made, with ingredients and a starter book, when first asked for. */
@@ -35,8 +36,7 @@ export async function readHousehold(): Promise<Household> {
 
 export async function changeHousehold({ freezer, slicerStacks, ...values }: HouseholdWrite): Promise<Household> {
   const dial = slicerStacks && slicerStacks.length > 1 ? fitDial(slicerStacks) : undefined;
-  if (dial && !dial.ok)
-    throw breaksRule(dialProblemWords(dial.problem, { system: 'metric', locale: 'en' }), '/slicerStacks');
+  if (dial && !dial.ok) throw breaksRule(dialProblemWords(dial.problem, API_STYLE), '/slicerStacks');
   const household = await currentHousehold();
   const learned = freezer && { ...freezer, known: freezer.known ?? freezerOf(household).known };
   return toHousehold(

@@ -28,8 +28,12 @@ export function MeansTable() {
   });
   const { tempC: piercedC } = minimumTemperature(cut.animal, { treatment: 'pierced', backInThePan: false });
   const number = (value: number, digits = 0) => formatNumber(value, style.locale, digits);
-  const span = ({ from, to }: { from: number; to: number }) =>
-    number(from) === number(to) ? number(from) : `${number(from)}–${number(to)}`;
+  const span = ({ from, to }: { from: number; to: number }, digits = 0) =>
+    number(from, digits) === number(to, digits)
+      ? number(from, digits)
+      : `${number(from, digits)}–${number(to, digits)}`;
+  /** In the unit of every other screen: g in a portion. */
+  const gEach = (mgPer100G: number) => (mgPer100G * piece.meatG) / 100 / fields.people / 1000;
   const planOf = ({ means, fits, choice }: MeansCompared) => {
     if (!fits || tenderize.means.includes(means)) return undefined;
     const addition = ADDITIONS.find((one) => one === means);
@@ -45,7 +49,7 @@ export function MeansTable() {
               <th className="py-1 pr-3 font-medium">means</th>
               <th className="pr-3 font-medium">bite, 0 to 10</th>
               <th className="pr-3 font-medium">min, by hand + waiting</th>
-              <th className="pr-3 font-medium">sodium, mg a 100 g</th>
+              <th className="pr-3 font-medium">sodium, g each</th>
               <th className="pr-3 font-medium">taste</th>
               <th className="font-medium">what can go wrong</th>
             </tr>
@@ -87,7 +91,9 @@ export function MeansTable() {
                   <td className="whitespace-nowrap pr-3">
                     {handsMin + waitMin === 0 ? '0' : `${number(handsMin)} + ${number(waitMin)}`}
                   </td>
-                  <td className="whitespace-nowrap pr-3">{span(sodiumMgPer100G)}</td>
+                  <td className="whitespace-nowrap pr-3">
+                    {span({ from: gEach(sodiumMgPer100G.from), to: gEach(sodiumMgPer100G.to) }, 2)}
+                  </td>
                   <td className="pr-3">{FLAVOUR_WORDS[flavour]}</td>
                   <td>{fits || planned ? riskWords(risk, piercedC, style) : 'not for this shape and thickness'}</td>
                 </tr>

@@ -119,7 +119,7 @@ export function StageSlice() {
       <PieceDrawing
         {...drawnPiece(plan, cut)}
         blade={sheet ? undefined : blade}
-        describe={`From above and from the side: ${slice.sliceCount} cuts ${length(slice.thicknessMm)} apart, blade at ${Math.round(slice.knifeToGrainDeg)} degrees to the fibres, leaning ${Math.round(slice.bevelDeg)} degrees`}
+        describe={`From above and from the side: ${slice.sliceCount} cuts ${length(slice.thicknessMm)} apart, blade ${Math.round(90 - slice.knifeToGrainDeg)} degrees off straight across the fibres, leaning ${Math.round(slice.bevelDeg)} degrees`}
       />
       <div className="grid gap-x-8 gap-y-4 md:grid-cols-3">
         <Slider
@@ -137,7 +137,7 @@ export function StageSlice() {
             <Slider
               label="Turn of the knife"
               value={slice.yawDeg}
-              figure={degrees(slice.yawDeg)}
+              figure={degrees(slice.yawDeg - slice.grainDeg)}
               min={-90}
               max={90}
               step={1}
@@ -295,7 +295,9 @@ export function SliceFigures() {
         </div>
         {!shapeRow(slice.shape).level && (
           <p className="mt-2 text-[13px] text-muted">
-            Blade {formatNumber(slice.knifeToGrainDeg, style.locale)}° to the fibres; 90° is straight across.
+            {slice.knifeToGrainDeg > 89.5
+              ? 'Blade straight across the fibres.'
+              : `Blade ${formatNumber(90 - slice.knifeToGrainDeg, style.locale)}° off straight across the fibres, turn and lean together.`}
           </p>
         )}
       </div>

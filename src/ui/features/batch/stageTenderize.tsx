@@ -177,12 +177,12 @@ function Card({ name, checked, advised, onChoose, children }: CardProps) {
 }
 
 function SchoolCard({ school, ...card }: Omit<CardProps, 'name' | 'children'> & { school: SodaSchool }) {
-  const { plan } = useBatchWork();
+  const { plan, fields } = useBatchWork();
   const { style } = usePreferences();
   const advice = plan.tenderize.schools[school];
   const dose = massFigure(advice.sodaG, style);
   const left = sodiumLeftMg(advice);
-  const grams = (mg: number) => formatNumber(mg / 1000, style.locale, 1);
+  const each = (mg: number) => formatNumber(mg / 1000 / fields.people, style.locale, 2);
   const taste = advice.verdict.split(', ')[1] as keyof typeof TASTE_WORDS;
   return (
     <Card {...card} name={SODA_NAMES[school]}>
@@ -215,8 +215,9 @@ function SchoolCard({ school, ...card }: Omit<CardProps, 'name' | 'children'> & 
         />
       </span>
       <span className="mt-1 text-[13px] text-muted">
-        {TASTE_WORDS[taste]}; {grams(advice.sodiumMg)} g sodium
-        {school === 'rinse-off' && ` before rinsing, ${grams(left.from)} to ${grams(left.to)} g after`}. An estimate.
+        {TASTE_WORDS[taste]}; sodium{' '}
+        {each(left.from) === each(left.to) ? each(left.to) : `${each(left.from)} to ${each(left.to)}`} g each
+        {school === 'rinse-off' && ', rinsed'}. An estimate.
       </span>
     </Card>
   );

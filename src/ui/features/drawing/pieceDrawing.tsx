@@ -225,7 +225,7 @@ function TurnedBlade({
           min={-90}
           max={90}
           step={1}
-          text={`${formatNumber(yawDeg, style.locale)}° from straight across the length`}
+          text={`${formatNumber(yawDeg - piece.grainDeg, style.locale)}° from straight across the fibres`}
           at={end}
           radius={1.5 * unit}
           reach={5 * unit}

@@ -25,7 +25,7 @@ export const STARTER_BOOK: readonly BookEntry[] = [
     holdBackFor: 'brushing',
     lines: [
       line('orange-juice', 110),
-      line('salt-fine', 11),
+      line('salt-fine', 13),
       line('cumin', 9, 'toasted first'),
       line('coriander-seed', 4),
       line('chilli-flakes', 2),
@@ -45,6 +45,7 @@ export const STARTER_BOOK: readonly BookEntry[] = [
     lines: [
       line('soy-sauce', 62),
       line('rice-wine', 40),
+      line('salt-fine', 3),
       line('fennel-seed', 5),
       line('ginger', 10),
       line('garlic', 15),
@@ -80,7 +81,7 @@ export const STARTER_BOOK: readonly BookEntry[] = [
     holdBackShare: 0.15,
     holdBackFor: 'brushing',
     lines: [
-      line('soy-sauce', 55),
+      line('soy-sauce', 65),
       line('dark-soy-sauce', 25),
       line('brown-sugar', 35),
       line('pear', 90),
@@ -101,7 +102,7 @@ export const STARTER_BOOK: readonly BookEntry[] = [
     lines: [
       line('yogurt', 160),
       line('lemon-juice', 25),
-      line('salt-fine', 12),
+      line('salt-fine', 14),
       line('paprika', 8),
       line('cumin', 5),
       line('garlic', 20),
@@ -116,7 +117,7 @@ export const STARTER_BOOK: readonly BookEntry[] = [
     minutes: { from: 20, to: 60 },
     holdBackShare: 0,
     lines: [
-      line('tamari', 60),
+      line('tamari', 74),
       line('kiwi', 35, 'just before use'),
       line('ginger', 12),
       line('spring-onion', 30),
@@ -151,6 +152,7 @@ export const STARTER_BOOK: readonly BookEntry[] = [
     lines: [
       line('soy-sauce', 45),
       line('lime-juice', 40),
+      line('salt-fine', 7),
       line('onion', 120, 'grated, with its juice'),
       line('garlic', 15),
       line('black-pepper', 4),
@@ -168,6 +170,7 @@ export const STARTER_BOOK: readonly BookEntry[] = [
     lines: [
       line('coconut-milk', 150),
       line('fish-sauce', 45),
+      line('salt-fine', 5),
       line('palm-sugar', 25),
       line('lemongrass', 30),
       line('turmeric', 4),
@@ -187,6 +190,7 @@ export const STARTER_BOOK: readonly BookEntry[] = [
     lines: [
       line('coffee', 60),
       line('soy-sauce', 50),
+      line('salt-fine', 5),
       line('brown-sugar', 30),
       line('paprika-smoked', 5),
       line('garlic', 15),
@@ -205,7 +209,7 @@ export const STARTER_BOOK: readonly BookEntry[] = [
     lines: [
       line('orange-juice', 90),
       line('lime-juice', 40),
-      line('salt-fine', 12),
+      line('salt-fine', 14),
       line('chilli-fresh', 20),
       line('garlic', 20),
       line('oregano', 2),
@@ -242,7 +246,7 @@ export const STARTER_BOOK: readonly BookEntry[] = [
     lines: [
       line('cider', 120),
       line('soy-sauce', 45),
-      line('salt-fine', 4),
+      line('salt-fine', 7),
       line('brown-sugar', 25),
       line('star-anise', 3),
       line('ginger', 8),

@@ -35,7 +35,15 @@ export {
   type UptakeModel,
   type UptakePoint,
 } from './uptake';
-export { saltLanding, solveSalt, solveSugar, USUAL_WATER_FRACTION, type Meat, type Solved } from './targets';
+export {
+  SALT_BAND_PERCENT,
+  saltLanding,
+  solveSalt,
+  solveSugar,
+  USUAL_WATER_FRACTION,
+  type Meat,
+  type Solved,
+} from './targets';
 export { hasStandIn, substitute, type Change, type Substituted, type Wish } from './substitute';
 export { BAG_SIZES_ML, COAT_PRACTICE, coatCheck, meatForBag, type CoatCheck } from './coat';
 export { COOL_ENOUGH_C, COOLING_PLACES, coolingMinutes, OFF_THE_STOVE_C, type CoolingPlace } from './cooling';

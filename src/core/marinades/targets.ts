@@ -33,6 +33,9 @@ const total = (lines: readonly MarinadeLine[], fraction: (ingredient: Ingredient
 const scaled = (lines: readonly MarinadeLine[], which: (line: MarinadeLine) => boolean, factor: number) =>
   lines.map((line) => (which(line) ? { ...line, massG: line.massG * factor } : line));
 
+/** Salt in the meat that most like, percent (common practice). */
+export const SALT_BAND_PERCENT = { from: 0.9, to: 1.4 } as const;
+
 /** Salt in the meat at equilibrium, per cent of its weight, for this mix. */
 export function saltLanding(
   lines: readonly MarinadeLine[],

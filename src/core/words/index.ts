@@ -51,3 +51,4 @@ export {
   whyWords,
 } from './tenderizingWords';
 export { gameWords } from './gameWords';
+export { saltBand } from './saltWords';

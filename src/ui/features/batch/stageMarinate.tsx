@@ -15,6 +15,7 @@ import {
   joinFigure,
   massFigure,
 } from '@/core/units';
+import { saltBand } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { FigureBox } from '../../primitives/figureBox';
@@ -215,7 +216,7 @@ export function StageMarinate() {
             onChange={(value) => pin({ saltPercent: Math.round(value * 100) / 100 })}
             pinned={pins.saltPercent !== undefined}
             onUnpin={() => pin({ saltPercent: undefined })}
-            band={{ from: 0.9, to: 1.4, words: 'most like 0.9 to 1.4' }}
+            band={saltBand(style)}
           />
           <p className="text-[13px] text-muted">Salt and salty sauces are worked out again, the rest stays.</p>
           {marinate.saltReach && (

@@ -326,7 +326,7 @@ export function SliceFigures() {
       </div>
       {slice.wholeSliceCount < slice.sliceCount && (
         <p className="text-[13px] text-muted">
-          {sliceCountWords(slice.sliceCount, slice.wholeSliceCount, style)}: the ends are slanted over{' '}
+          In all {sliceCountWords(slice.sliceCount, slice.wholeSliceCount, style)}: the ends are slanted over{' '}
           {length(slice.wedgeMm)} of each piece. With what sticks to the knife, count on 5 to 10 in a hundred fewer.
         </p>
       )}

@@ -12,7 +12,7 @@ import {
   type Wish,
 } from '@/core/marinades';
 import { formatNumber } from '@/core/units';
-import { ALLERGEN_NAMES } from '@/core/words';
+import { ALLERGEN_NAMES, saltBand } from '@/core/words';
 import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
 
@@ -20,8 +20,6 @@ export interface Targets extends Wish {
   saltPercent?: number;
   sugarPercent?: number;
 }
-
-const LIKED_SALT = { from: 0.9, to: 1.4 };
 
 interface Props {
   /** As it is written for this weight. */
@@ -72,7 +70,7 @@ export function TargetsPanel({ written, lines, ingredients, meatG, holdBackShare
           max={2.2}
           step={0.05}
           onChange={(saltPercent) => onChange({ ...targets, saltPercent: Math.round(saltPercent * 100) / 100 })}
-          band={{ ...LIKED_SALT, words: 'most like 0.9 to 1.4' }}
+          band={saltBand(style)}
           pinned={targets.saltPercent !== undefined}
           onUnpin={() => onChange({ ...targets, saltPercent: undefined })}
         />

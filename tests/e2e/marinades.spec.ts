@@ -86,7 +86,7 @@ test.describe('Marinades', () => {
     await page.getByLabel(/Paste an ingredient list/).fill(recipe);
     await page.getByRole('button', { name: 'Read it' }).click();
     await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Fennel and soy');
-    await expect(page.getByRole('combobox', { name: 'Ingredient' })).toHaveCount(7);
+    await expect(page.getByRole('combobox', { name: 'Ingredient' })).toHaveCount(8);
   });
 
   test('made by people or to fill a bag, and what is not in the house gives place', async ({ page }) => {
@@ -96,7 +96,7 @@ test.describe('Marinades', () => {
     await page.getByRole('textbox', { name: 'People' }).fill('10');
     await page.getByLabel('Trimmed meat for each').fill('120 g');
     await expect(page.getByText('for 1.2 kg of meat')).toBeVisible();
-    await expect(page.getByRole('row', { name: /Soy sauce/ }).first()).toContainText('66 g');
+    await expect(page.getByRole('row', { name: /Soy sauce/ }).first()).toContainText('78 g');
     await page.getByText('To fill a bag', { exact: true }).click();
     await page.getByLabel('Bag of').selectOption({ label: '4 l' });
     await expect(page.getByText(/takes .* of meat with its mix/)).toContainText(/1\.\d+ kg/);

@@ -170,7 +170,7 @@ export function LineEditor({ line, ingredients, customary, forMassG, backHere, o
         <p className="text-[13px] text-muted">
           This is the soda that stays in:{' '}
           {line.massG ? `${formatNumber((100 * line.massG) / forMassG, style.locale, 1)} % of the meat, ` : ''}
-          nothing is added to it under Tenderize, and over {UNRINSED_SODA_MAX_PERCENT} % it would taste of soap.
+          nothing is added to it under Tenderize, and over {UNRINSED_SODA_MAX_PERCENT} % no plan is made with it.
         </p>
       )}
       {found && customary !== undefined && (

@@ -191,7 +191,9 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
             <h2 className="text-[18px]">Mind these</h2>
             <ul className="mt-2 space-y-2.5 text-[14px]">
               <li>
-                <strong>On the table: {allergenWords({ allergens, unread }).toLowerCase()}.</strong>
+                <strong>
+                  On the table: {allergenWords({ allergens, unread }).replace(/^./, (first) => first.toLowerCase())}.
+                </strong>
                 {alcohol && ' Also alcohol.'} Check the labels of what you pour.
               </li>
               {batches.map((batch) => {

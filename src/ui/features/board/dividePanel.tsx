@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Batch } from '@/contract/resources';
 import { LIMITS } from '@/core/batches';
-import { divide } from '@/core/pieces';
+import { Animal, divide } from '@/core/pieces';
 import { formatLength, formatMass } from '@/core/units';
 import { Button } from '../../primitives/button';
 import { Fold } from '../../primitives/fold';
@@ -33,7 +33,6 @@ export function DividePanel() {
     { lengthMm: lengthMm - at, heightMm: thinMm },
   ];
   const divided = at > 0 && lengthMm - at > 0 ? divide(fields.massG, parts) : [];
-  const colours = FLESH[cut.animal];
 
   const go = async () => {
     const before = await callApi<Batch>('GET', `/batches/${batchId}`);
@@ -55,24 +54,10 @@ export function DividePanel() {
   };
 
   if (lengthMm < 4 * LIMITS.sideMm.min || plan.piece.pieces > 1) return null;
-  const shown = Math.max(thickMm, thinMm);
   return (
     <Fold title="Thicker at one end? Divide it">
       <div className="space-y-3">
-        <svg
-          viewBox={`-2 -2 ${lengthMm + 4} ${shown + 4}`}
-          role="img"
-          aria-label="The piece from the side, with the cut"
-          className="w-full max-w-md"
-        >
-          <path
-            d={`M0 ${shown}V${shown - thickMm}L${at} ${shown - (thickMm + thinMm) / 2}L${lengthMm} ${shown - thinMm}V${shown}Z`}
-            fill={colours.fill}
-            stroke={colours.line}
-            strokeWidth={1.5}
-          />
-          <path d={`M${at} ${-2}V${shown + 2}`} stroke="#0e3b34" strokeWidth={2.5} />
-        </svg>
+        <SideView animal={cut.animal} lengthMm={lengthMm} thickMm={thickMm} thinMm={thinMm} atMm={at} />
         <div className="grid gap-3 sm:grid-cols-3">
           <LengthField label="Height, thick part" value={thickMm} {...LIMITS.heightMm} onChange={setThick} />
           <LengthField label="Height, thin part" value={thinMm} {...LIMITS.heightMm} onChange={setThin} />
@@ -102,5 +87,34 @@ export function DividePanel() {
         </Button>
       </div>
     </Fold>
+  );
+}
+
+interface SideViewProps {
+  animal: Animal;
+  lengthMm: number;
+  thickMm: number;
+  thinMm: number;
+  atMm: number;
+}
+
+function SideView({ animal, lengthMm, thickMm, thinMm, atMm }: SideViewProps) {
+  const colours = FLESH[animal];
+  const shown = Math.max(thickMm, thinMm);
+  return (
+    <svg
+      viewBox={`-2 -2 ${lengthMm + 4} ${shown + 4}`}
+      role="img"
+      aria-label="The piece from the side, with the cut"
+      className="w-full max-w-md"
+    >
+      <path
+        d={`M0 ${shown}V${shown - thickMm}L${atMm} ${shown - (thickMm + thinMm) / 2}L${lengthMm} ${shown - thinMm}V${shown}Z`}
+        fill={colours.fill}
+        stroke={colours.line}
+        strokeWidth={1.5}
+      />
+      <path d={`M${atMm} ${-2}V${shown + 2}`} stroke="#0e3b34" strokeWidth={2.5} />
+    </svg>
   );
 }

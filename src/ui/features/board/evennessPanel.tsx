@@ -80,14 +80,12 @@ function keptTexts(): Record<Method, string> {
 }
 
 function Measured() {
-  const { style, decimalComma } = usePreferences();
+  const { decimalComma } = usePreferences();
   const [method, setMethod] = useState<Method>('stack');
   // Made when the fold is opened, so in the browser.
   const [texts, setTexts] = useState(keptTexts);
   const [faceCm2, setFace] = useState('');
   const result = read(method, texts[method], faceCm2, decimalComma);
-  const length = (mm: number) => formatLength(Math.round(mm * 10) / 10, style);
-  const times = (value: number) => formatNumber(value, style.locale, 1);
 
   return (
     <div className="space-y-3">
@@ -134,51 +132,65 @@ function Measured() {
         </p>
       )}
       {result.ok && (
-        <div role="status" className="space-y-1">
-          <p>
-            <strong className="figure text-[26px]">{length(result.evenness.meanMm)}</strong> on average
-            {result.evenness.spreadMm !== null && (
-              <>
-                , give or take <strong>{length(result.evenness.spreadMm)}</strong>
-              </>
-            )}
-            ;{' '}
-            {result.evenness.spreadMm === null
-              ? 'one measurement says nothing of the spread'
-              : `${length(result.evenness.thinnestMm)} to ${length(result.evenness.thickestMm)}`}
-            .
-            {method === 'stack' &&
-              result.evenness.spreadMm !== null &&
-              ' Between stacks, that is: single slices differ more.'}
-          </p>
-          {result.evenness.spreadMm !== null && (
-            <p className="text-muted">
-              The thickest wants {times(result.evenness.timesLonger.cook.from)} to{' '}
-              {times(result.evenness.timesLonger.cook.to)} times as long in the heat as the thinnest, and about{' '}
-              {times(result.evenness.timesLonger.dry)} times as long to dry. Estimates.
-            </p>
-          )}
-          {result.evenness.lots ? (
-            <p className="rounded border border-brass-line bg-brass-tint px-3 py-2">
-              <strong>Sort them.</strong> {result.evenness.lots[0].count} thin ones to{' '}
-              {length(result.evenness.lots[0].toMm)} first out, {result.evenness.lots[1].count} thick ones from{' '}
-              {length(result.evenness.lots[1].fromMm)} in a round of their own, or beat those flat.
-            </p>
-          ) : (
-            result.evenness.spreadMm !== null &&
-            result.evenness.timesLonger.dry < 1.5 && <p>Even enough to go in together.</p>
-          )}
-          <Button
-            look="quiet"
-            onClick={() => {
-              setTexts(FIRST);
-              sessionStorage.removeItem(KEY);
-            }}
-          >
-            Clear
-          </Button>
-        </div>
+        <Verdict
+          evenness={result.evenness}
+          ofStacks={method === 'stack'}
+          onClear={() => {
+            setTexts(FIRST);
+            sessionStorage.removeItem(KEY);
+          }}
+        />
       )}
+    </div>
+  );
+}
+
+interface VerdictProps {
+  evenness: Evenness;
+  /** Stacks were measured, not slices. */
+  ofStacks: boolean;
+  onClear: () => void;
+}
+
+/** Mean and spread, what the spread does in heat and air, and whether to sort. */
+function Verdict({ evenness, ofStacks, onClear }: VerdictProps) {
+  const { style } = usePreferences();
+  const { meanMm, spreadMm, thinnestMm, thickestMm, timesLonger, lots } = evenness;
+  const length = (mm: number) => formatLength(Math.round(mm * 10) / 10, style);
+  const times = (value: number) => formatNumber(value, style.locale, 1);
+
+  return (
+    <div role="status" className="space-y-1">
+      <p>
+        <strong className="figure text-[26px]">{length(meanMm)}</strong> on average
+        {spreadMm !== null && (
+          <>
+            , give or take <strong>{length(spreadMm)}</strong>
+          </>
+        )}
+        ;{' '}
+        {spreadMm === null
+          ? 'one measurement says nothing of the spread'
+          : `${length(thinnestMm)} to ${length(thickestMm)}`}
+        .{ofStacks && spreadMm !== null && ' Between stacks, that is: single slices differ more.'}
+      </p>
+      {spreadMm !== null && (
+        <p className="text-muted">
+          The thickest wants {times(timesLonger.cook.from)} to {times(timesLonger.cook.to)} times as long in the heat as
+          the thinnest, and about {times(timesLonger.dry)} times as long to dry. Estimates.
+        </p>
+      )}
+      {lots ? (
+        <p className="rounded border border-brass-line bg-brass-tint px-3 py-2">
+          <strong>Sort them.</strong> {lots[0].count} thin ones to {length(lots[0].toMm)} first out, {lots[1].count}{' '}
+          thick ones from {length(lots[1].fromMm)} in a round of their own, or beat those flat.
+        </p>
+      ) : (
+        spreadMm !== null && timesLonger.dry < 1.5 && <p>Even enough to go in together.</p>
+      )}
+      <Button look="quiet" onClick={onClear}>
+        Clear
+      </Button>
     </div>
   );
 }

@@ -49,79 +49,111 @@ export default function LifeSize({
             {measuring === undefined ? `${formatLength(thicknessMm, style)}, life-size` : 'Measure this screen once'}
           </Dialog.Title>
           {measuring === undefined && shown !== undefined ? (
-            <>
-              <Dialog.Description className="mt-1">
-                Hold a slice on edge against the dark bar: it is as thick as yours should be.
-              </Dialog.Description>
-              <div className="mt-6 overflow-hidden" data-testid="life-size">
-                {[thicknessMm, thicknessMm / 2, thicknessMm * 1.5].map((mm, index) => (
-                  <div key={index} className="mb-5">
-                    <div
-                      className={index === 0 ? 'bg-ink' : 'bg-grout'}
-                      style={{ height: mm * shown, width: Math.min(lengthMm, 160) * shown, maxWidth: '100%' }}
-                    />
-                    <span className="text-[13px] text-muted">
-                      {index === 0 ? (
-                        <strong className="text-ink">{formatLength(mm, style)}, yours</strong>
-                      ) : (
-                        `${formatLength(mm, style)}, too ${index === 1 ? 'thin' : 'thick'}`
-                      )}
-                    </span>
-                  </div>
-                ))}
-              </div>
-              <div className="flex flex-wrap gap-3">
-                <Button look="quiet" onClick={() => setMeasuring(shown)}>
-                  Measure the screen again
-                </Button>
-                <Dialog.Close asChild>
-                  <Button look="plain">Done</Button>
-                </Dialog.Close>
-              </div>
-            </>
+            <TrueSize
+              thicknessMm={thicknessMm}
+              lengthMm={lengthMm}
+              pxPerMm={shown}
+              onMeasure={() => setMeasuring(shown)}
+            />
           ) : (
-            <>
-              <Dialog.Description className="mt-1">
-                Lay any bank-card-size card on the outline and drag until they match;{' '}
-                {formatLength(CARD_MM.width, style)} wide on every card. Zoom of the browser counts, so measure again
-                when you change it.
-              </Dialog.Description>
-              <label className="mt-4 block">
-                <span className="text-[13px] font-medium text-muted">Size of the outline</span>
-                <input
-                  type="range"
-                  aria-label="Size of the outline"
-                  className="mt-1 block w-full accent-[#0e3b34]"
-                  min={LIMITS.min}
-                  max={LIMITS.max}
-                  step={0.01}
-                  value={measuring ?? USUAL_PX_PER_MM}
-                  onChange={(event) => setMeasuring(Number(event.target.value))}
-                />
-              </label>
-              <div className="mt-4 overflow-hidden">
-                <div
-                  data-testid="card"
-                  className="relative border-2 border-enamel bg-enamel-tint"
-                  style={{
-                    width: CARD_MM.width * (measuring ?? USUAL_PX_PER_MM),
-                    height: CARD_MM.height * (measuring ?? USUAL_PX_PER_MM),
-                    borderRadius: 3.18 * (measuring ?? USUAL_PX_PER_MM),
-                  }}
-                >
-                  <span className="absolute inset-0 grid place-items-center text-muted">card here</span>
-                </div>
-              </div>
-              <div className="mt-4 flex flex-wrap gap-3">
-                <Button onClick={keep}>It matches</Button>
-                <Dialog.Close asChild>
-                  <Button look="quiet">Leave it</Button>
-                </Dialog.Close>
-              </div>
-            </>
+            <MeasureScreen pxPerMm={measuring ?? USUAL_PX_PER_MM} onChange={setMeasuring} onKeep={keep} />
           )}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
+  );
+}
+
+interface TrueSizeProps {
+  thicknessMm: number;
+  lengthMm: number;
+  pxPerMm: number;
+  onMeasure: () => void;
+}
+
+function TrueSize({ thicknessMm, lengthMm, pxPerMm, onMeasure }: TrueSizeProps) {
+  const { style } = usePreferences();
+  return (
+    <>
+      <Dialog.Description className="mt-1">
+        Hold a slice on edge against the dark bar: it is as thick as yours should be.
+      </Dialog.Description>
+      <div className="mt-6 overflow-hidden" data-testid="life-size">
+        {[thicknessMm, thicknessMm / 2, thicknessMm * 1.5].map((mm, index) => (
+          <div key={index} className="mb-5">
+            <div
+              className={index === 0 ? 'bg-ink' : 'bg-grout'}
+              style={{ height: mm * pxPerMm, width: Math.min(lengthMm, 160) * pxPerMm, maxWidth: '100%' }}
+            />
+            <span className="text-[13px] text-muted">
+              {index === 0 ? (
+                <strong className="text-ink">{formatLength(mm, style)}, yours</strong>
+              ) : (
+                `${formatLength(mm, style)}, too ${index === 1 ? 'thin' : 'thick'}`
+              )}
+            </span>
+          </div>
+        ))}
+      </div>
+      <div className="flex flex-wrap gap-3">
+        <Button look="quiet" onClick={onMeasure}>
+          Measure the screen again
+        </Button>
+        <Dialog.Close asChild>
+          <Button look="plain">Done</Button>
+        </Dialog.Close>
+      </div>
+    </>
+  );
+}
+
+interface MeasureScreenProps {
+  pxPerMm: number;
+  onChange: (pxPerMm: number) => void;
+  onKeep: () => void;
+}
+
+/** The outline of a card, dragged until a real one covers it. */
+function MeasureScreen({ pxPerMm, onChange, onKeep }: MeasureScreenProps) {
+  const { style } = usePreferences();
+  return (
+    <>
+      <Dialog.Description className="mt-1">
+        Lay any bank-card-size card on the outline and drag until they match; {formatLength(CARD_MM.width, style)} wide
+        on every card. Zoom of the browser counts, so measure again when you change it.
+      </Dialog.Description>
+      <label className="mt-4 block">
+        <span className="text-[13px] font-medium text-muted">Size of the outline</span>
+        <input
+          type="range"
+          aria-label="Size of the outline"
+          className="mt-1 block w-full accent-[#0e3b34]"
+          min={LIMITS.min}
+          max={LIMITS.max}
+          step={0.01}
+          value={pxPerMm}
+          onChange={(event) => onChange(Number(event.target.value))}
+        />
+      </label>
+      <div className="mt-4 overflow-hidden">
+        <div
+          data-testid="card"
+          className="relative border-2 border-enamel bg-enamel-tint"
+          style={{
+            width: CARD_MM.width * pxPerMm,
+            height: CARD_MM.height * pxPerMm,
+            borderRadius: 3.18 * pxPerMm,
+          }}
+        >
+          <span className="absolute inset-0 grid place-items-center text-muted">card here</span>
+        </div>
+      </div>
+      <div className="mt-4 flex flex-wrap gap-3">
+        <Button onClick={onKeep}>It matches</Button>
+        <Dialog.Close asChild>
+          <Button look="quiet">Leave it</Button>
+        </Dialog.Close>
+      </div>
+    </>
   );
 }

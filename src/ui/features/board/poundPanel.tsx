@@ -8,6 +8,7 @@ import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from '../batch/batchContext';
 import { FLESH } from '../drawing/flesh';
+import { Animal } from '@/core/pieces';
 
 const PAN_MM = 280;
 const STICK_MM = 200;
@@ -27,7 +28,6 @@ export function PoundPanel() {
   const beaten = pound({ lengthMm, widthMm, fromMm, toMm: to });
   const inPan = Math.floor(((Math.PI / 4) * PAN_MM ** 2 * 0.7) / (beaten.lengthMm * beaten.widthMm));
   const length = (mm: number) => formatLength(mm, style);
-  const colours = FLESH[cut.animal];
   return (
     <Fold title="Pound the thick ones">
       <div className="grid gap-x-8 gap-y-4 md:grid-cols-[1fr_1fr_200px]">
@@ -49,35 +49,7 @@ export function PoundPanel() {
           step={0.5}
           onChange={setTo}
         />
-        <svg
-          viewBox={`${-PAN_MM / 2 - 4} ${-PAN_MM / 2 - 4} ${PAN_MM + 8} ${PAN_MM + 8}`}
-          role="img"
-          aria-label={`In a pan of ${length(PAN_MM)}: before and after`}
-          className="w-full max-w-[200px] md:row-span-2"
-        >
-          <circle r={PAN_MM / 2} fill="#e6ecea" stroke="#566761" strokeWidth={3} />
-          <rect
-            x={-beaten.lengthMm / 2}
-            y={-beaten.widthMm / 2}
-            width={beaten.lengthMm}
-            height={beaten.widthMm}
-            rx={6}
-            fill={colours.fill}
-            stroke={colours.line}
-            strokeWidth={2}
-          />
-          <rect
-            x={-lengthMm / 2}
-            y={-widthMm / 2}
-            width={lengthMm}
-            height={widthMm}
-            rx={6}
-            fill="none"
-            stroke="#12211d"
-            strokeWidth={1.6}
-            strokeDasharray="6 4"
-          />
-        </svg>
+        <InThePan animal={cut.animal} before={{ lengthMm, widthMm }} after={beaten} />
         <p className="md:col-span-2">
           From {length(lengthMm)} × {length(widthMm)} it grows to{' '}
           <strong>
@@ -92,5 +64,46 @@ export function PoundPanel() {
         </p>
       </div>
     </Fold>
+  );
+}
+
+interface Sides {
+  lengthMm: number;
+  widthMm: number;
+}
+
+function InThePan({ animal, before, after }: { animal: Animal; before: Sides; after: Sides }) {
+  const { style } = usePreferences();
+  const colours = FLESH[animal];
+  return (
+    <svg
+      viewBox={`${-PAN_MM / 2 - 4} ${-PAN_MM / 2 - 4} ${PAN_MM + 8} ${PAN_MM + 8}`}
+      role="img"
+      aria-label={`In a pan of ${formatLength(PAN_MM, style)}: before and after`}
+      className="w-full max-w-[200px] md:row-span-2"
+    >
+      <circle r={PAN_MM / 2} fill="#e6ecea" stroke="#566761" strokeWidth={3} />
+      <rect
+        x={-after.lengthMm / 2}
+        y={-after.widthMm / 2}
+        width={after.lengthMm}
+        height={after.widthMm}
+        rx={6}
+        fill={colours.fill}
+        stroke={colours.line}
+        strokeWidth={2}
+      />
+      <rect
+        x={-before.lengthMm / 2}
+        y={-before.widthMm / 2}
+        width={before.lengthMm}
+        height={before.widthMm}
+        rx={6}
+        fill="none"
+        stroke="#12211d"
+        strokeWidth={1.6}
+        strokeDasharray="6 4"
+      />
+    </svg>
   );
 }

@@ -3,30 +3,20 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { CutResource, CutWrite } from '@/contract/resources';
-import { USES } from '@/core/ways';
-import {
-  ANIMALS,
-  FATS,
-  FORMS,
-  SUITS,
-  usualFreezingPointC,
-  WORKS,
-  type Animal,
-  type Cut,
-  type SuitsBecause,
-} from '@/core/pieces';
+import { USES, type Use } from '@/core/ways';
+import { ANIMALS, FATS, FORMS, SUITS, usualFreezingPointC, WORKS, type Cut, type SuitsBecause } from '@/core/pieces';
 import { parsePlain } from '@/core/units';
 import { ANIMAL_NAMES, FAT_NAMES, FORM_NAMES, SUITS_WORDS, USE_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { focusFirstInvalid, NOT_READ } from '../../primitives/firstInvalid';
-import { Button } from '../../primitives/button';
 import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
 import { LengthField, MassField } from '../../primitives/quantities';
 import { QuantityField } from '../../primitives/quantityField';
+import { FormEnd, LABEL_LOOK, SelectField, TextField } from '../../primitives/plainFields';
 import { useKept } from '../../primitives/useKept';
-import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
+import { useSend } from '../../shell/useSend';
 
 const KEY = 'mince.cut';
 
@@ -56,7 +46,6 @@ interface Props {
 /** A cut of the cook's own, begun from one that is like it: name it, change what differs. */
 export function CutForm({ cuts, from, edit }: Props) {
   const router = useRouter();
-  const { style, decimalComma } = usePreferences();
   const [like, setLike] = useState(from);
   const key = edit ? `${KEY}.change.${edit.id}` : `${KEY}.new.${from.id}`;
   const {
@@ -66,235 +55,218 @@ export function CutForm({ cuts, from, edit }: Props) {
   } = useKept(key, () => beginWith(edit ? writeOf(edit) : { ...writeOf(from), name: '', otherNames: [] }), {
     take: (kept) => (kept.composition ? { ...beginWith(kept), ...kept } : undefined),
   });
-  const [problem, setProblem] = useState<string>();
-  const [busy, setBusy] = useState(false);
+  const { problem, setProblem, busy, keep } = useSend();
   const begin = (cut: Cut) => {
     setLike(cut);
     change({ ...writeOf(cut), name: form.name });
   };
-  /** Protein and fat as a label has them; what is left of the whole is water. */
-  const compose = (part: Partial<CutWrite['composition']>) => {
-    const { protein, fat, ash } = { ...form.composition, ...part };
-    change({ composition: { protein, fat, ash, water: Math.max(0, 1 - protein - fat - ash) } });
-  };
-  const percentField = (label: string, value: number, onChange: (share: number) => void, max = 60) => (
-    <QuantityField
-      label={label}
-      what="a share in per cent"
-      examples="21"
-      value={value}
-      step={0.005}
-      show={(share) => `${Math.round(share * 1000) / 10} %`}
-      format={(share) => `${(Math.round(share * 1000) / 10).toLocaleString(style.locale)} %`}
-      parse={(text) => {
-        const read = parsePlain(text, { bareUnit: '%', min: 0, max, decimalComma });
-        return read.ok
-          ? { ok: true, value: read.value / 100 }
-          : read.problem.code === 'too-small' || read.problem.code === 'too-large'
-            ? {
-                ok: false,
-                problem: {
-                  ...read.problem,
-                  ...('max' in read.problem ? { max: read.problem.max / 100 } : { min: read.problem.min / 100 }),
-                },
-              }
-            : read;
-      }}
-      onChange={onChange}
-    />
-  );
 
-  const keep = async () => {
+  const keepIt = async () => {
     if (!form.name.trim()) return setProblem('Give it a name.');
     if (form.composition.water < 0.3)
       return setProblem('Protein and fat leave too little water: meat is at least 30 % water.');
-    setBusy(true);
     const { typedNames, ...cut } = form;
     const body: CutWrite = { ...cut, name: form.name.trim(), otherNames: namesIn(typedNames) };
-    const result = edit
-      ? await callApi<CutResource>('PUT', `/cuts/${edit.id}`, { body, version: edit.version })
-      : await callApi<CutResource>('POST', '/cuts', { body });
-    setBusy(false);
-    if (!result.ok)
-      return setProblem(
-        result.problem.status === 412
-          ? 'It was changed elsewhere. Reload to see it; what you typed is still here.'
-          : `${result.problem.title} ${result.problem.detail ?? ''}`,
-      );
+    const kept = await keep<CutResource>('/cuts', body, edit);
+    if (!kept) return;
     drop();
-    router.push(`/cuts/${result.data.id}`);
+    router.push(`/cuts/${kept.id}`);
     router.refresh();
   };
 
-  const look = 'h-11 w-full max-w-sm rounded border border-grout bg-panel px-3';
-  const label = 'mb-1 block text-[13px] font-medium text-muted';
   return (
     <form
       className="mx-auto max-w-3xl px-4 py-6"
       onSubmit={(event) => {
         event.preventDefault();
         if (focusFirstInvalid(event.currentTarget)) return setProblem(NOT_READ);
-        void keep();
+        void keepIt();
       }}
     >
       <h1>{edit ? `Change ${edit.name}` : 'A cut of your own'}</h1>
       <Alive className="panel mt-4 space-y-5 px-5 py-5">
         {!edit && (
           <div>
-            <span className={label}>Most like</span>
+            <span className={LABEL_LOOK}>Most like</span>
             <CutPicker label="Most like" cuts={cuts} value={like} onChange={begin} />
             <span className="mt-1 block text-[13px] text-muted">its figures are the start; change what differs</span>
           </div>
         )}
-        <label className="block">
-          <span className={label}>Name</span>
-          <input
-            className={look}
-            value={form.name}
-            maxLength={120}
-            onChange={(event) => change({ name: event.target.value })}
-          />
-        </label>
-        <label className="block">
-          <span className={label}>Other names, with commas between</span>
-          <input
-            className={look}
-            value={form.typedNames}
-            maxLength={500}
-            onChange={(event) => change({ typedNames: event.target.value })}
-          />
-        </label>
-        <div className="grid gap-4 sm:grid-cols-2">
-          <label>
-            <span className={label}>Animal</span>
-            <select
-              className={look}
-              value={form.animal}
-              onChange={(event) =>
-                change({
-                  animal: event.target.value as Animal,
-                  freezingPointC: usualFreezingPointC(event.target.value as Animal),
-                })
-              }
-            >
-              {ANIMALS.map((animal) => (
-                <option key={animal} value={animal}>
-                  {ANIMAL_NAMES[animal]}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label>
-            <span className={label}>As it is sold</span>
-            <select
-              className={look}
-              value={form.form}
-              onChange={(event) => change({ form: event.target.value as CutWrite['form'] })}
-            >
-              {FORMS.map((one) => (
-                <option key={one} value={one}>
-                  {FORM_NAMES[one]}
-                </option>
-              ))}
-            </select>
-          </label>
-        </div>
-        <div>
-          <span className={label}>The muscle</span>
-          <Choice
-            label="The muscle"
-            value={form.work}
-            options={WORKS.map((value) => ({ value, name: WORK_NAMES[value] }))}
-            onChange={(work) => change({ work })}
-          />
-        </div>
-        <div>
-          <span className={label}>Fat in it</span>
-          <Choice
-            label="Fat in it"
-            value={form.fat}
-            options={FATS.map((value) => ({ value, name: FAT_NAMES[value] }))}
-            onChange={(fat) => change({ fat })}
-          />
-        </div>
-        <div className="grid gap-4 sm:grid-cols-2">
-          {percentField('Protein, from a label', form.composition.protein, (protein) => compose({ protein }), 40)}
-          {percentField('Fat, from a label', form.composition.fat, (fat) => compose({ fat }))}
-          <MassField
-            label="One piece weighs"
-            value={form.usualMassG}
-            min={5}
-            max={30_000}
-            onChange={(usualMassG) => change({ usualMassG })}
-          />
-          <LengthField
-            label="Usually tall"
-            value={form.usualHeightMm}
-            min={1}
-            max={200}
-            onChange={(usualHeightMm) => change({ usualHeightMm })}
-          />
-          {percentField('Trimmed off, at least', form.trimLoss.from, (loss) =>
-            change({ trimLoss: { from: loss, to: Math.max(loss, form.trimLoss.to) } }),
-          )}
-          {percentField('Trimmed off, at most', form.trimLoss.to, (loss) =>
-            change({ trimLoss: { to: loss, from: Math.min(loss, form.trimLoss.from) } }),
-          )}
-        </div>
-        <label className="block">
-          <span className={label}>What comes off</span>
-          <input
-            className="h-11 w-full rounded border border-grout bg-panel px-3"
-            value={form.trim}
-            maxLength={300}
-            onChange={(event) => change({ trim: event.target.value })}
-          />
-        </label>
-        <fieldset>
-          <legend className={label}>It suits</legend>
-          <div className="grid grid-cols-[minmax(0,1fr)] gap-2 sm:grid-cols-[repeat(2,minmax(0,1fr))]">
-            {USES.map((way) => (
-              <label key={way} className="flex items-center gap-2 text-[14px]">
-                <span className="w-28 shrink-0">{USE_NAMES[way]}</span>
-                <select
-                  className="h-10 min-w-0 grow rounded border border-grout bg-panel px-2"
-                  value={form.suits[way] ?? ''}
-                  onChange={(event) =>
-                    change({
-                      suits: Object.fromEntries(
-                        Object.entries({
-                          ...form.suits,
-                          [way]: (event.target.value || undefined) as SuitsBecause | undefined,
-                        }).filter(([, because]) => because),
-                      ),
-                    })
-                  }
-                >
-                  <option value="">–</option>
-                  {SUITS.map((because) => (
-                    <option key={because} value={because}>
-                      {SUITS_WORDS[because]}
-                    </option>
-                  ))}
-                </select>
-              </label>
-            ))}
-          </div>
-        </fieldset>
-        {problem && (
-          <p role="alert" className="font-medium text-ox">
-            {problem}
-          </p>
-        )}
-        <div className="flex gap-3">
-          <Button type="submit" disabled={busy}>
-            Keep this cut
-          </Button>
-          <Button look="quiet" onClick={() => router.back()}>
-            Leave it
-          </Button>
-        </div>
+        <WhatItIs form={form} change={change} />
+        <ItsFigures form={form} change={change} />
+        <TextField
+          label="What comes off"
+          className="w-full"
+          value={form.trim}
+          maxLength={300}
+          onChange={(trim) => change({ trim })}
+        />
+        <WhatItSuits form={form} change={change} />
+        <FormEnd problem={problem} busy={busy} keep="Keep this cut" onLeave={() => router.back()} />
       </Alive>
     </form>
+  );
+}
+
+interface PartProps {
+  form: Form;
+  change: (part: Partial<Form>) => void;
+}
+
+/** Names, animal, muscle and fat. */
+function WhatItIs({ form, change }: PartProps) {
+  return (
+    <>
+      <TextField label="Name" value={form.name} maxLength={120} onChange={(name) => change({ name })} />
+      <TextField
+        label="Other names, with commas between"
+        value={form.typedNames}
+        maxLength={500}
+        onChange={(typedNames) => change({ typedNames })}
+      />
+      <div className="grid gap-4 sm:grid-cols-2">
+        <SelectField
+          label="Animal"
+          className="w-full max-w-sm"
+          value={form.animal}
+          options={ANIMALS.map((value) => ({ value, name: ANIMAL_NAMES[value] }))}
+          onChange={(animal) => change({ animal, freezingPointC: usualFreezingPointC(animal) })}
+        />
+        <SelectField
+          label="As it is sold"
+          className="w-full max-w-sm"
+          value={form.form}
+          options={FORMS.map((value) => ({ value, name: FORM_NAMES[value] }))}
+          onChange={(sold) => change({ form: sold })}
+        />
+      </div>
+      <div>
+        <span className={LABEL_LOOK}>The muscle</span>
+        <Choice
+          label="The muscle"
+          value={form.work}
+          options={WORKS.map((value) => ({ value, name: WORK_NAMES[value] }))}
+          onChange={(work) => change({ work })}
+        />
+      </div>
+      <div>
+        <span className={LABEL_LOOK}>Fat in it</span>
+        <Choice
+          label="Fat in it"
+          value={form.fat}
+          options={FATS.map((value) => ({ value, name: FAT_NAMES[value] }))}
+          onChange={(fat) => change({ fat })}
+        />
+      </div>
+    </>
+  );
+}
+
+/** What a label and a scale say of it. */
+function ItsFigures({ form, change }: PartProps) {
+  const { composition, trimLoss } = form;
+  /** Protein and fat as a label has them; what is left of the whole is water. */
+  const compose = (part: Partial<CutWrite['composition']>) => {
+    const { protein, fat, ash } = { ...composition, ...part };
+    change({ composition: { protein, fat, ash, water: Math.max(0, 1 - protein - fat - ash) } });
+  };
+  return (
+    <div className="grid gap-4 sm:grid-cols-2">
+      <ShareField
+        label="Protein, from a label"
+        share={composition.protein}
+        maxPercent={40}
+        onChange={(protein) => compose({ protein })}
+      />
+      <ShareField label="Fat, from a label" share={composition.fat} onChange={(fat) => compose({ fat })} />
+      <MassField
+        label="One piece weighs"
+        value={form.usualMassG}
+        min={5}
+        max={30_000}
+        onChange={(usualMassG) => change({ usualMassG })}
+      />
+      <LengthField
+        label="Usually tall"
+        value={form.usualHeightMm}
+        min={1}
+        max={200}
+        onChange={(usualHeightMm) => change({ usualHeightMm })}
+      />
+      <ShareField
+        label="Trimmed off, at least"
+        share={trimLoss.from}
+        onChange={(loss) => change({ trimLoss: { from: loss, to: Math.max(loss, trimLoss.to) } })}
+      />
+      <ShareField
+        label="Trimmed off, at most"
+        share={trimLoss.to}
+        onChange={(loss) => change({ trimLoss: { to: loss, from: Math.min(loss, trimLoss.from) } })}
+      />
+    </div>
+  );
+}
+
+interface ShareFieldProps {
+  label: string;
+  share: number;
+  maxPercent?: number;
+  onChange: (share: number) => void;
+}
+
+/** A share of the whole, typed and shown in per cent. */
+function ShareField({ label, share, maxPercent = 60, onChange }: ShareFieldProps) {
+  const { style, decimalComma } = usePreferences();
+  return (
+    <QuantityField
+      label={label}
+      what="a share in per cent"
+      examples="21"
+      value={share}
+      step={0.005}
+      show={(value) => `${Math.round(value * 1000) / 10} %`}
+      format={(value) => `${(Math.round(value * 1000) / 10).toLocaleString(style.locale)} %`}
+      parse={(text) => {
+        const read = parsePlain(text, { bareUnit: '%', min: 0, max: maxPercent, decimalComma });
+        if (read.ok) return { ok: true, value: read.value / 100 };
+        const { problem } = read;
+        if (problem.code !== 'too-small' && problem.code !== 'too-large') return read;
+        const limit = 'max' in problem ? { max: problem.max / 100 } : { min: problem.min / 100 };
+        return { ok: false, problem: { ...problem, ...limit } };
+      }}
+      onChange={onChange}
+    />
+  );
+}
+
+/** What it is good for, and why. */
+function WhatItSuits({ form, change }: PartProps) {
+  const suit = (way: Use, because: SuitsBecause | undefined) =>
+    change({
+      suits: Object.fromEntries(Object.entries({ ...form.suits, [way]: because }).filter(([, why]) => why)),
+    });
+  return (
+    <fieldset>
+      <legend className={LABEL_LOOK}>It suits</legend>
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-2 sm:grid-cols-[repeat(2,minmax(0,1fr))]">
+        {USES.map((way) => (
+          <label key={way} className="flex items-center gap-2 text-[14px]">
+            <span className="w-28 shrink-0">{USE_NAMES[way]}</span>
+            <select
+              className="h-10 min-w-0 grow rounded border border-grout bg-panel px-2"
+              value={form.suits[way] ?? ''}
+              onChange={(event) => suit(way, (event.target.value || undefined) as SuitsBecause | undefined)}
+            >
+              <option value="">–</option>
+              {SUITS.map((because) => (
+                <option key={because} value={because}>
+                  {SUITS_WORDS[because]}
+                </option>
+              ))}
+            </select>
+          </label>
+        ))}
+      </div>
+    </fieldset>
   );
 }

@@ -1,33 +1,26 @@
 'use client';
 
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import type { CutResource } from '@/contract/resources';
 import { freezingPointRangeC, isPoultry } from '@/core/pieces';
 import { minimumTemperature } from '@/core/safety';
-import { formatLength, formatMass, formatNumber, formatTemperature } from '@/core/units';
+import { formatLength, formatMass, formatNumber, formatTemperature, type FormatStyle } from '@/core/units';
 import { ANIMAL_NAMES, FAT_NAMES, FORM_NAMES, gameWords, GUIDANCE_LINE, suitsLines, WORK_NAMES } from '@/core/words';
 import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
-import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
-import { useToast } from '../../shell/toast';
 import { PieceDrawing } from '../drawing/pieceDrawing';
+import { usePutAway } from '@/ui/shell/usePutAway';
 
-/** All that is known of one cut. */
-export function CutScreen({ cut }: { cut: CutResource }) {
-  const { style } = usePreferences();
-  const router = useRouter();
-  const toast = useToast();
+/** What is known of a cut, in rows of name and words. */
+function factsOf(cut: CutResource, style: FormatStyle): [string, string][] {
   const percent = (share: number) => `${formatNumber(share * 100, style.locale, 1)} %`;
   const us = style.system === 'us';
   const degrees = (tempC: number) =>
     `${formatNumber(us ? tempC * 1.8 + 32 : tempC, style.locale, 1)} ${us ? '°F' : '°C'}`;
   const freezing = freezingPointRangeC(cut.animal);
-  const game = gameWords(cut.animal, style);
-  const widthMm = Math.sqrt(cut.usualMassG / 1.055e-3 / cut.usualHeightMm / cut.lengthToWidth);
   const { tempC, restMin } = minimumTemperature(cut.animal, { treatment: 'whole', backInThePan: false });
-  const rows: [string, string][] = [
+  return [
     ['Muscle', WORK_NAMES[cut.work]],
     ['Fat', FAT_NAMES[cut.fat]],
     [
@@ -52,19 +45,13 @@ export function CutScreen({ cut }: { cut: CutResource }) {
       `${formatTemperature(tempC, style)}${restMin ? ` and ${restMin} min rest` : ''}${isPoultry(cut.animal) ? ', never pink' : ''}`,
     ],
   ];
+}
 
-  const remove = async () => {
-    const result = await callApi('DELETE', `/cuts/${cut.id}`);
-    if (!result.ok) return toast({ text: result.problem.title });
-    router.push('/cuts');
-    toast({
-      text: `${cut.name} was put away.`,
-      action: {
-        label: 'Undo',
-        run: () => void callApi('POST', `/cuts/${cut.id}/restore`).then(() => router.push(`/cuts/${cut.id}`)),
-      },
-    });
-  };
+/** All that is known of one cut. */
+export function CutScreen({ cut }: { cut: CutResource }) {
+  const { style } = usePreferences();
+  const game = gameWords(cut.animal, style);
+  const widthMm = Math.sqrt(cut.usualMassG / 1.055e-3 / cut.usualHeightMm / cut.lengthToWidth);
 
   return (
     <div className="mx-auto max-w-5xl px-4 py-6">
@@ -76,27 +63,10 @@ export function CutScreen({ cut }: { cut: CutResource }) {
       </p>
       <h1 className="mt-1 break-words">{cut.name}</h1>
       {cut.otherNames.length > 0 && <p className="mt-1 text-muted">also {cut.otherNames.join(', ')}</p>}
-      <div className="mt-4 flex flex-wrap gap-3">
-        <Link href={`/batches/new?cut=${cut.id}`} className={buttonLook()}>
-          Plan a batch of it
-        </Link>
-        <Link href={`/cuts/new?from=${cut.id}`} className={buttonLook('plain')}>
-          Make your own from it
-        </Link>
-        {cut.own && (
-          <Link href={`/cuts/new?edit=${cut.id}`} className={buttonLook('plain')}>
-            Change it
-          </Link>
-        )}
-        {cut.own && (
-          <Button look="quiet" onClick={() => void remove()}>
-            Put it away
-          </Button>
-        )}
-      </div>
+      <CutActions cut={cut} />
       <div className="mt-5 grid items-start gap-6 md:grid-cols-[1.3fr_1fr]">
         <dl className="panel divide-y divide-grout-soft px-4">
-          {rows.map(([name, text]) => (
+          {factsOf(cut, style).map(([name, text]) => (
             <div key={name} className="grid grid-cols-[7.5rem_1fr] gap-3 py-2">
               <dt className="text-muted">{name}</dt>
               <dd>{text}</dd>
@@ -137,6 +107,37 @@ export function CutScreen({ cut }: { cut: CutResource }) {
           <p className="text-[12px] text-muted">{GUIDANCE_LINE}</p>
         </div>
       </div>
+    </div>
+  );
+}
+
+/** Plan with it, make one from it, change it, put it away. */
+function CutActions({ cut }: { cut: CutResource }) {
+  const putAway = usePutAway();
+  const remove = () =>
+    putAway({
+      path: `/cuts/${cut.id}`,
+      said: `${cut.name} was put away.`,
+      goTo: { then: '/cuts', back: `/cuts/${cut.id}` },
+    });
+  return (
+    <div className="mt-4 flex flex-wrap gap-3">
+      <Link href={`/batches/new?cut=${cut.id}`} className={buttonLook()}>
+        Plan a batch of it
+      </Link>
+      <Link href={`/cuts/new?from=${cut.id}`} className={buttonLook('plain')}>
+        Make your own from it
+      </Link>
+      {cut.own && (
+        <Link href={`/cuts/new?edit=${cut.id}`} className={buttonLook('plain')}>
+          Change it
+        </Link>
+      )}
+      {cut.own && (
+        <Button look="quiet" onClick={() => void remove()}>
+          Put it away
+        </Button>
+      )}
     </div>
   );
 }

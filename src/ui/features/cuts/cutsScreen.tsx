@@ -8,6 +8,7 @@ import { Alive } from '../../primitives/alive';
 import { buttonLook } from '../../primitives/buttonLook';
 import { EmptyState } from '../../primitives/emptyState';
 import { FLESH } from '../drawing/flesh';
+import { SearchField } from '@/ui/primitives/plainFields';
 
 /** Every cut, found by any of its names. */
 export function CutsScreen({ cuts }: { cuts: readonly Cut[] }) {
@@ -31,17 +32,13 @@ export function CutsScreen({ cuts }: { cuts: readonly Cut[] }) {
         </Link>
       </div>
       <Alive className="mt-4 max-w-md">
-        <label className="block">
-          <span className="mb-1 block text-[13px] font-medium text-muted">Find by any name</span>
-          <input
-            type="search"
-            className="h-11 w-full rounded border border-grout bg-panel px-3"
-            value={text}
-            maxLength={120}
-            placeholder="topside, onglet, Boston butt"
-            onChange={(event) => setText(event.target.value)}
-          />
-        </label>
+        <SearchField
+          label="Find by any name"
+          value={text}
+          maxLength={120}
+          placeholder="topside, onglet, Boston butt"
+          onChange={setText}
+        />
       </Alive>
       {found.length === 0 && (
         <div className="mt-5">
@@ -59,33 +56,7 @@ export function CutsScreen({ cuts }: { cuts: readonly Cut[] }) {
             {name && <h2>{name}</h2>}
             <ul className="mt-2 grid gap-2.5 sm:grid-cols-2 wide:grid-cols-3">
               {list.map((cut) => (
-                <li key={cut.id}>
-                  <Link href={`/cuts/${cut.id}`} className="panel flex h-full gap-3 px-3.5 py-3 hover:border-enamel">
-                    <svg width="34" height="26" viewBox="0 0 34 26" aria-hidden="true" className="mt-1 shrink-0">
-                      <rect
-                        x="1"
-                        y={cut.form === 'slab' ? 8 : 3}
-                        width="32"
-                        height={cut.form === 'slab' ? 11 : 20}
-                        rx={cut.form === 'round' ? 10 : 4}
-                        fill={FLESH[cut.animal].fill}
-                        stroke={FLESH[cut.animal].line}
-                      />
-                      <path
-                        d={cut.grainDeg > 45 ? 'M7 10v7M13 10v7M19 10v7M25 10v7' : 'M5 10h24M5 13.5h24M5 17h24'}
-                        stroke={FLESH[cut.animal].line}
-                        strokeWidth="1.2"
-                      />
-                    </svg>
-                    <span className="min-w-0">
-                      <span className="block font-semibold break-words">{cut.name}</span>
-                      <span className="block text-[13px] text-muted">
-                        {WORK_NAMES[cut.work]}, {FAT_NAMES[cut.fat]}
-                      </span>
-                      <span className="line-clamp-2 text-[13px] text-muted">{cut.otherNames.join(', ')}</span>
-                    </span>
-                  </Link>
-                </li>
+                <CutCard key={cut.id} cut={cut} />
               ))}
             </ul>
           </section>
@@ -93,3 +64,34 @@ export function CutsScreen({ cuts }: { cuts: readonly Cut[] }) {
     </div>
   );
 }
+
+/** One cut of the list, with a hint of its shape and fibres. */
+const CutCard = ({ cut }: { cut: Cut }) => (
+  <li>
+    <Link href={`/cuts/${cut.id}`} className="panel flex h-full gap-3 px-3.5 py-3 hover:border-enamel">
+      <svg width="34" height="26" viewBox="0 0 34 26" aria-hidden="true" className="mt-1 shrink-0">
+        <rect
+          x="1"
+          y={cut.form === 'slab' ? 8 : 3}
+          width="32"
+          height={cut.form === 'slab' ? 11 : 20}
+          rx={cut.form === 'round' ? 10 : 4}
+          fill={FLESH[cut.animal].fill}
+          stroke={FLESH[cut.animal].line}
+        />
+        <path
+          d={cut.grainDeg > 45 ? 'M7 10v7M13 10v7M19 10v7M25 10v7' : 'M5 10h24M5 13.5h24M5 17h24'}
+          stroke={FLESH[cut.animal].line}
+          strokeWidth="1.2"
+        />
+      </svg>
+      <span className="min-w-0">
+        <span className="block font-semibold break-words">{cut.name}</span>
+        <span className="block text-[13px] text-muted">
+          {WORK_NAMES[cut.work]}, {FAT_NAMES[cut.fat]}
+        </span>
+        <span className="line-clamp-2 text-[13px] text-muted">{cut.otherNames.join(', ')}</span>
+      </span>
+    </Link>
+  </li>
+);

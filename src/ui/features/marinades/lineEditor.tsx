@@ -1,36 +1,13 @@
 'use client';
 
 import Link from 'next/link';
-import type { ParseAnswer } from '@/contract/calculations';
-import {
-  customaryG,
-  findIngredient,
-  readAmount,
-  SODA_ID,
-  weighAmount,
-  type Ingredient,
-  type LineFlag,
-  type MarinadeLine,
-} from '@/core/marinades';
+import { findIngredient, readAmount, SODA_ID, weighAmount, type Ingredient, type LineFlag } from '@/core/marinades';
 import { UNRINSED_SODA_MAX_PERCENT } from '@/core/safety';
-import { formatMass, formatNumber, parseMass, roughSpoons, type FormatStyle } from '@/core/units';
+import { formatMass, formatNumber, roughSpoons } from '@/core/units';
 import { Button } from '../../primitives/button';
 import { usePreferences } from '../../shell/preferences';
-
-/** One line of the form: as pasted, what it was read as, how much. */
-export interface FormLine {
-  key: number;
-  /** As it was pasted, where it was. */
-  pasted: string;
-  ingredient: string;
-  /** What it could be, not taken until the cook says so. */
-  suggestion?: string;
-  mass: string;
-  /** What the text stands for while nobody has changed it: the text is rounded. */
-  massG?: number;
-  note: string;
-  flags: LineFlag[];
-}
+import { FormLine, gramsIn } from './formLine';
+import { FIELD_LOOK } from '@/ui/primitives/plainFields';
 
 const FLAG_WORDS: Record<LineFlag, string> = {
   'unknown-ingredient': 'not known here: choose one, or leave it as it is written',
@@ -48,53 +25,6 @@ const FLAG_WORDS: Record<LineFlag, string> = {
 /** What is only said, beside what wants an answer. */
 const SAID_ONLY: readonly LineFlag[] = ['pieces', 'range', 'heading', 'optional'];
 
-/** A line of the form from a line that was read. */
-export function toFormLine(
-  { text: pasted, ingredient, suggestion, massG, note, flags }: ParseAnswer['lines'][number],
-  ingredients: readonly Ingredient[],
-  style: FormatStyle,
-): Omit<FormLine, 'key'> {
-  return {
-    pasted,
-    ingredient: ingredient ? findIngredient(ingredient, ingredients)!.name : '',
-    ...(suggestion ? { suggestion } : {}),
-    mass: massG === null ? '' : formatMass(massG, style),
-    ...(massG === null ? {} : { massG }),
-    note,
-    flags,
-  };
-}
-
-/** Grams from what cooks say: "12 g", "1/4 cup", "2 cloves", "a pinch". Undefined where it says nothing of the kind. */
-export function gramsIn(text: string, ingredient: Ingredient | undefined, decimalComma: boolean): number | undefined {
-  const plain = parseMass(text, { bareUnit: 'g', min: 0.01, max: 30_000, decimalComma });
-  if (plain.ok) return plain.value;
-  const written = readAmount(text, decimalComma);
-  const massG = written && ingredient && written.rest === '' ? weighAmount(written, ingredient).massG : null;
-  return massG && massG >= 0.01 && massG <= 30_000 ? massG : undefined;
-}
-
-export const isUnread = ({ pasted, ingredient, flags }: FormLine): boolean =>
-  pasted !== '' && ingredient === '' && !flags.includes('heading');
-
-/** Lines that are known and lack an amount, each with what is customary for the weight of meat. */
-export function customaryFor(
-  lines: readonly FormLine[],
-  ingredients: readonly Ingredient[],
-  forMassG: number,
-): Map<number, number> {
-  const known: MarinadeLine[] = lines.flatMap(({ ingredient, massG }) => {
-    const found = findIngredient(ingredient, ingredients);
-    return found && massG ? [{ ingredient: found, massG }] : [];
-  });
-  return new Map(
-    lines.flatMap(({ key, ingredient, mass }) => {
-      const found = mass === '' ? findIngredient(ingredient, ingredients) : undefined;
-      return found ? [[key, customaryG(found, forMassG, known)] as const] : [];
-    }),
-  );
-}
-
 interface Props {
   line: FormLine;
   ingredients: readonly Ingredient[];
@@ -110,7 +40,7 @@ interface Props {
 const nameIn = (pasted: string) => (readAmount(pasted)?.rest || pasted).split(',')[0]!.slice(0, 120);
 
 export function LineEditor({ line, ingredients, customary, forMassG, backHere, onChange, onTakeOut }: Props) {
-  const { style, decimalComma } = usePreferences();
+  const { decimalComma } = usePreferences();
   const found = findIngredient(line.ingredient, ingredients);
   const unknown = line.ingredient !== '' && !found;
   const bad = line.mass !== '' && gramsIn(line.mass, found, decimalComma) === undefined;
@@ -122,7 +52,6 @@ export function LineEditor({ line, ingredients, customary, forMassG, backHere, o
         : true,
   );
   const wants = unknown || open.some((flag) => !SAID_ONLY.includes(flag));
-  const look = 'h-11 rounded border border-grout bg-panel px-3';
   return (
     <li
       aria-label={line.pasted || line.ingredient || 'New line'}
@@ -132,7 +61,7 @@ export function LineEditor({ line, ingredients, customary, forMassG, backHere, o
       <Suggestion line={line} ingredients={ingredients} onChange={onChange} />
       <div className="flex flex-wrap items-center gap-2">
         <input
-          className={`${look} w-64`}
+          className={`${FIELD_LOOK} w-64`}
           aria-label="Ingredient"
           list="ingredients"
           value={line.ingredient}
@@ -141,7 +70,7 @@ export function LineEditor({ line, ingredients, customary, forMassG, backHere, o
           onChange={(event) => onChange({ ingredient: event.target.value })}
         />
         <input
-          className={`${look} w-28`}
+          className={`${FIELD_LOOK} w-28`}
           aria-label="How much"
           value={line.mass}
           maxLength={40}
@@ -152,7 +81,7 @@ export function LineEditor({ line, ingredients, customary, forMassG, backHere, o
           }
         />
         <input
-          className={`${look} w-44`}
+          className={`${FIELD_LOOK} w-44`}
           aria-label="Note"
           value={line.note}
           maxLength={200}
@@ -166,25 +95,9 @@ export function LineEditor({ line, ingredients, customary, forMassG, backHere, o
       {open.length > 0 && (
         <p className="text-[13px] font-medium text-brass">{open.map((flag) => FLAG_WORDS[flag]).join('; ')}</p>
       )}
-      {found?.id === SODA_ID && (
-        <p className="text-[13px] text-muted">
-          This is the soda that stays in:{' '}
-          {line.massG ? `${formatNumber((100 * line.massG) / forMassG, style.locale, 1)} % of the meat, ` : ''}
-          nothing is added to it under Tenderize, and over {UNRINSED_SODA_MAX_PERCENT} % no plan is made with it.
-        </p>
-      )}
+      {found?.id === SODA_ID && <SodaNote massG={line.massG} forMassG={forMassG} />}
       {found && customary !== undefined && (
-        <p className="text-[14px]">
-          Customary: about {formatMass(customary, style)}, {roughSpoons(customary / found.densityGPerMl)},{' '}
-          {formatNumber((100 * customary) / forMassG, style.locale, 1)} % of the meat.{' '}
-          <button
-            type="button"
-            className="min-h-9 font-semibold underline underline-offset-4"
-            onClick={() => onChange({ mass: formatMass(customary, style), massG: customary })}
-          >
-            Take it
-          </button>
-        </p>
+        <Customary ingredient={found} massG={customary} forMassG={forMassG} onTake={onChange} />
       )}
       {(unknown || (line.pasted && !line.ingredient && line.flags.includes('unknown-ingredient'))) && (
         <p className="text-[13px] font-medium text-ox">
@@ -238,6 +151,43 @@ function Suggestion({ line, ingredients, onChange }: Pick<Props, 'line' | 'ingre
         }
       >
         No
+      </button>
+    </p>
+  );
+}
+
+/** Soda in a mix is the dose that stays in: what that means, beside the line. */
+function SodaNote({ massG, forMassG }: { massG?: number; forMassG: number }) {
+  const { style } = usePreferences();
+  return (
+    <p className="text-[13px] text-muted">
+      This is the soda that stays in:{' '}
+      {massG ? `${formatNumber((100 * massG) / forMassG, style.locale, 1)} % of the meat, ` : ''}
+      nothing is added to it under Tenderize, and over {UNRINSED_SODA_MAX_PERCENT} % no plan is made with it.
+    </p>
+  );
+}
+
+interface CustomaryProps {
+  ingredient: Ingredient;
+  massG: number;
+  forMassG: number;
+  onTake: (part: Pick<FormLine, 'mass' | 'massG'>) => void;
+}
+
+/** A line without an amount is no dead end. */
+function Customary({ ingredient, massG, forMassG, onTake }: CustomaryProps) {
+  const { style } = usePreferences();
+  return (
+    <p className="text-[14px]">
+      Customary: about {formatMass(massG, style)}, {roughSpoons(massG / ingredient.densityGPerMl)},{' '}
+      {formatNumber((100 * massG) / forMassG, style.locale, 1)} % of the meat.{' '}
+      <button
+        type="button"
+        className="min-h-9 font-semibold underline underline-offset-4"
+        onClick={() => onTake({ mass: formatMass(massG, style), massG })}
+      >
+        Take it
       </button>
     </p>
   );

@@ -30,6 +30,7 @@ import { FigureBox } from '../../primitives/figureBox';
 import { usePreferences } from '../../shell/preferences';
 import { callApi } from '../../shell/api';
 import { useToast } from '../../shell/toast';
+import { usePutAway } from '../../shell/usePutAway';
 import { LineTable } from './lineTable';
 import { ScaleField } from './scaleField';
 import { TargetsPanel, type Targets } from './targetsPanel';
@@ -66,9 +67,6 @@ function workOut(
 
 /** One marinade of the book, scaled to any weight of trimmed meat and made one's own. */
 export function MarinadeScreen({ resource, marinade, measures, ingredients }: MarinadeWork) {
-  const { style } = usePreferences();
-  const router = useRouter();
-  const toast = useToast();
   const [meatG, setMeatG] = useState(resource.forMassG);
   const [targets, setTargets] = useState<Targets>({});
   const { lines, problem } = useMemo(
@@ -81,61 +79,8 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
     (value) => value !== undefined && value !== false && !(Array.isArray(value) && value.length === 0),
   );
 
-  const keepAsNew = async () => {
-    const { name, note, ways, minutes, holdBackShare, holdBackFor, heated, oilFirst } = resource;
-    const body = {
-      name: `${name}, ours`.slice(0, 120),
-      note,
-      ways,
-      minutes,
-      holdBackShare,
-      ...(holdBackFor ? { holdBackFor } : {}),
-      heated,
-      oilFirst,
-      forMassG: meatG,
-      lines: lines.map(({ ingredient, massG, note: lineNote = '' }) => ({
-        ingredientId: ingredient.id,
-        massG,
-        note: lineNote,
-      })),
-    };
-    const result = await callApi<MarinadeResource>('POST', '/marinades', { body });
-    if (!result.ok) return toast({ text: `${result.problem.title} ${result.problem.detail ?? ''}` });
-    router.push(`/marinades/${result.data.id}`);
-    toast({
-      text: 'Kept in the book.',
-      action: {
-        label: 'Undo',
-        run: () =>
-          void callApi('DELETE', `/marinades/${result.data.id}`).then(() => router.push(`/marinades/${resource.id}`)),
-      },
-    });
-  };
-  const remove = async () => {
-    const result = await callApi('DELETE', `/marinades/${resource.id}`);
-    if (!result.ok) return toast({ text: result.problem.title });
-    router.push('/marinades');
-    toast({
-      text: `${resource.name} was put away.`,
-      action: {
-        label: 'Undo',
-        run: () =>
-          void callApi('POST', `/marinades/${resource.id}/restore`).then(() =>
-            router.push(`/marinades/${resource.id}`),
-          ),
-      },
-    });
-  };
   const measured = scaled.lines.map(({ ingredient, massG }) => measureIngredient(ingredient, massG, measures));
   const mixMl = measured.reduce((sum, { volumeMl }) => sum + volumeMl, 0);
-  const cooling = (place: CoolingPlace) => {
-    const { from, to } = coolingMinutes({ massG: scaled.whole.massG, place });
-    return `${formatDuration(from)} to ${formatDuration(to)}`;
-  };
-  const { allergens, alcohol, glutamate } = scaled.whole;
-  const plain = [alcohol && 'alcohol', glutamate && 'glutamate'].filter(
-    (word): word is string => typeof word === 'string',
-  );
   return (
     <div className="mx-auto grid max-w-6xl gap-x-8 gap-y-6 px-4 py-6 wide:grid-cols-[minmax(0,1fr)_300px] wide:px-6">
       <div className="min-w-0">
@@ -163,83 +108,170 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
             {problem}
           </p>
         )}
-        {scaled.heldBackG > 0 && (
-          <p className="mt-5 rounded border border-brass-line bg-brass-tint px-3 py-2.5">
-            <strong>Hold back {formatMass(scaled.heldBackG, style)} before mixing</strong>
-            {resource.holdBackFor ? `, for ${resource.holdBackFor}` : ''}.{' '}
-            {notEatenRaw(scaled.lines)
-              ? 'Raw egg or flour is in it: cook it through before it is served.'
-              : 'What never touched raw meat can be served.'}
-          </p>
-        )}
-        {resource.heated && (
-          <p className="mt-3 rounded border border-brass-line bg-brass-tint px-3 py-2.5">
-            <strong>Simmer it, then let it cool:</strong> {cooling('ice-bath')} in iced water, {cooling('bench')} on the
-            counter, before it meets raw meat. Starch, oil and fresh fruit go in cold. An estimate.
-          </p>
-        )}
+        <MixNotes resource={resource} scaled={scaled} />
         <div className="mt-3">
           <LineTable lines={scaled.lines} measured={measured} unread={resource.unread} />
         </div>
-        <div className="no-print mt-4 flex flex-wrap items-center gap-3">
-          {changed && <Button onClick={() => void keepAsNew()}>Keep it as a new one</Button>}
-          <Link href={`/marinades/new?edit=${resource.id}`} className={buttonLook('plain')}>
-            Change it
-          </Link>
-          <Link href={`/marinades/new?from=${resource.id}`} className={buttonLook('plain')}>
-            Copy it
-          </Link>
-          <a
-            href={`/api/v1/marinades/${resource.id}/recipe`}
-            download={`${resource.name}.jsonld`}
-            className={buttonLook('quiet')}
-          >
-            Recipe file
-          </a>
-          <a
-            href={`/api/v1/marinades/${resource.id}/markdown`}
-            download={`${resource.name}.md`}
-            className={buttonLook('quiet')}
-          >
-            As text
-          </a>
-          <Button look="quiet" onClick={() => void remove()}>
-            Put it away
-          </Button>
-        </div>
+        <Actions resource={resource} mine={changed ? { meatG, lines } : undefined} />
         <p className="mt-3 text-[13px] text-muted">
           In the order of adding. {orderWords(scaled.lines)} A measure that is off by more than 5 % says so.
         </p>
       </div>
-      <aside className="panel space-y-2.5 self-start p-4">
-        <FigureBox
-          label="Mixture"
-          size="huge"
-          figure={massFigure(scaled.whole.massG, style)}
-          note={`for ${formatMass(meatG, style)} of meat`}
-        />
-        <div className="grid grid-cols-2 gap-2.5">
-          <FigureBox
-            label="Salt in it"
-            figure={massFigure(scaled.whole.saltG, style)}
-            note={`${formatNumber((100 * scaled.whole.saltG) / meatG, style.locale, 1)} % of the meat`}
-          />
-          <FigureBox label="Sugar in it" figure={massFigure(scaled.whole.sugarG, style)} />
-        </div>
-        <FigureBox
-          label="Customary time"
-          figure={{
-            value: `${formatDuration(resource.minutes.from)} – ${formatDuration(resource.minutes.to)}`,
-            unit: '',
-          }}
-          note={resource.ways.map((way) => USE_NAMES[way]).join(' · ')}
-        />
-        <div className="rounded border border-brass-line bg-brass-tint px-3 py-2.5 text-[14px]">
-          <strong>{allergenWords({ allergens, unread: resource.unread })}.</strong>{' '}
-          {plain.length > 0 && `Also ${listOf(plain)}. `}Check the labels of what you pour.
-        </div>
-        <p className="text-[12px] text-muted">{GUIDANCE_LINE}</p>
-      </aside>
+      <Summary resource={resource} whole={scaled.whole} meatG={meatG} />
     </div>
+  );
+}
+
+type Scaled = ReturnType<typeof scaleMarinade>;
+
+/** What is done before mixing: held back, simmered and cooled. */
+function MixNotes({ resource, scaled }: { resource: MarinadeResource; scaled: Scaled }) {
+  const { style } = usePreferences();
+  const cooling = (place: CoolingPlace) => {
+    const { from, to } = coolingMinutes({ massG: scaled.whole.massG, place });
+    return `${formatDuration(from)} to ${formatDuration(to)}`;
+  };
+  return (
+    <>
+      {scaled.heldBackG > 0 && (
+        <p className="mt-5 rounded border border-brass-line bg-brass-tint px-3 py-2.5">
+          <strong>Hold back {formatMass(scaled.heldBackG, style)} before mixing</strong>
+          {resource.holdBackFor ? `, for ${resource.holdBackFor}` : ''}.{' '}
+          {notEatenRaw(scaled.lines)
+            ? 'Raw egg or flour is in it: cook it through before it is served.'
+            : 'What never touched raw meat can be served.'}
+        </p>
+      )}
+      {resource.heated && (
+        <p className="mt-3 rounded border border-brass-line bg-brass-tint px-3 py-2.5">
+          <strong>Simmer it, then let it cool:</strong> {cooling('ice-bath')} in iced water, {cooling('bench')} on the
+          counter, before it meets raw meat. Starch, oil and fresh fruit go in cold. An estimate.
+        </p>
+      )}
+    </>
+  );
+}
+
+interface Mine {
+  meatG: number;
+  lines: readonly MarinadeLine[];
+}
+
+interface ActionsProps {
+  resource: MarinadeResource;
+  /** The mix as it was made one's own, where it was. */
+  mine?: Mine;
+}
+
+/** What can be done with a marinade of the book. */
+function Actions({ resource, mine }: ActionsProps) {
+  const router = useRouter();
+  const toast = useToast();
+  const putAway = usePutAway();
+  const here = `/marinades/${resource.id}`;
+  const keepAsNew = async (mine: Mine) => {
+    const { name, note, ways, minutes, holdBackShare, holdBackFor, heated, oilFirst } = resource;
+    const body = {
+      name: `${name}, ours`.slice(0, 120),
+      note,
+      ways,
+      minutes,
+      holdBackShare,
+      ...(holdBackFor ? { holdBackFor } : {}),
+      heated,
+      oilFirst,
+      forMassG: mine.meatG,
+      lines: mine.lines.map(({ ingredient, massG, note: lineNote = '' }) => ({
+        ingredientId: ingredient.id,
+        massG,
+        note: lineNote,
+      })),
+    };
+    const result = await callApi<MarinadeResource>('POST', '/marinades', { body });
+    if (!result.ok) return toast({ text: `${result.problem.title} ${result.problem.detail ?? ''}` });
+    router.push(`/marinades/${result.data.id}`);
+    toast({
+      text: 'Kept in the book.',
+      action: {
+        label: 'Undo',
+        run: () => void callApi('DELETE', `/marinades/${result.data.id}`).then(() => router.push(here)),
+      },
+    });
+  };
+  const remove = () =>
+    putAway({ path: here, said: `${resource.name} was put away.`, goTo: { then: '/marinades', back: here } });
+  return (
+    <div className="no-print mt-4 flex flex-wrap items-center gap-3">
+      {mine && <Button onClick={() => void keepAsNew(mine)}>Keep it as a new one</Button>}
+      <Link href={`/marinades/new?edit=${resource.id}`} className={buttonLook('plain')}>
+        Change it
+      </Link>
+      <Link href={`/marinades/new?from=${resource.id}`} className={buttonLook('plain')}>
+        Copy it
+      </Link>
+      <a
+        href={`/api/v1/marinades/${resource.id}/recipe`}
+        download={`${resource.name}.jsonld`}
+        className={buttonLook('quiet')}
+      >
+        Recipe file
+      </a>
+      <a
+        href={`/api/v1/marinades/${resource.id}/markdown`}
+        download={`${resource.name}.md`}
+        className={buttonLook('quiet')}
+      >
+        As text
+      </a>
+      <Button look="quiet" onClick={() => void remove()}>
+        Put it away
+      </Button>
+    </div>
+  );
+}
+
+interface SummaryProps {
+  resource: MarinadeResource;
+  whole: Scaled['whole'];
+  meatG: number;
+}
+
+/** The mix in figures, its customary time and what is in it. */
+function Summary({ resource, whole, meatG }: SummaryProps) {
+  const { style } = usePreferences();
+  const { allergens, alcohol, glutamate } = whole;
+  const plain = [alcohol && 'alcohol', glutamate && 'glutamate'].filter(
+    (word): word is string => typeof word === 'string',
+  );
+  return (
+    <aside className="panel space-y-2.5 self-start p-4">
+      <FigureBox
+        label="Mixture"
+        size="huge"
+        figure={massFigure(whole.massG, style)}
+        note={`for ${formatMass(meatG, style)} of meat`}
+      />
+      <div className="grid grid-cols-2 gap-2.5">
+        <FigureBox
+          label="Salt in it"
+          figure={massFigure(whole.saltG, style)}
+          note={`${formatNumber((100 * whole.saltG) / meatG, style.locale, 1)} % of the meat`}
+        />
+        <FigureBox label="Sugar in it" figure={massFigure(whole.sugarG, style)} />
+      </div>
+      <FigureBox
+        label="Customary time"
+        figure={{
+          value: `${formatDuration(resource.minutes.from)} – ${formatDuration(resource.minutes.to)}`,
+          unit: '',
+        }}
+        note={resource.ways.map((way) => USE_NAMES[way]).join(' · ')}
+      />
+      <div className="rounded border border-brass-line bg-brass-tint px-3 py-2.5 text-[14px]">
+        <strong>{allergenWords({ allergens, unread: resource.unread })}.</strong>{' '}
+        {plain.length > 0 && `Also ${listOf(plain)}. `}Check the labels of what you pour.
+      </div>
+      <p className="text-[12px] text-muted">{GUIDANCE_LINE}</p>
+    </aside>
   );
 }

@@ -83,27 +83,44 @@ export function ScaleField({ meatG, writtenForG, mixMlPerMeatG, onChange }: Prop
         </div>
       )}
       {by === 'bag' && (
-        <label className="flex flex-wrap items-center gap-3">
-          Bag of
-          <select
-            className="h-11 rounded border border-grout bg-panel px-3 font-semibold"
-            value={bagMl}
-            onChange={(event) => {
-              setBagMl(Number(event.target.value));
-              forBag(Number(event.target.value));
-            }}
-          >
-            {BAG_SIZES_ML.map((ml) => (
-              <option key={ml} value={ml}>
-                {formatNumber(ml / 1000, style.locale, 1)} l
-              </option>
-            ))}
-          </select>
-          <span>
-            takes <strong>{formatMass(meatG, style)}</strong> of meat with its mix; the rest is room to turn it.
-          </span>
-        </label>
+        <Bag
+          meatG={meatG}
+          bagMl={bagMl}
+          onChange={(ml) => {
+            setBagMl(ml);
+            forBag(ml);
+          }}
+        />
       )}
     </div>
+  );
+}
+
+interface BagProps {
+  meatG: number;
+  bagMl: number;
+  onChange: (bagMl: number) => void;
+}
+
+function Bag({ meatG, bagMl, onChange }: BagProps) {
+  const { style } = usePreferences();
+  return (
+    <label className="flex flex-wrap items-center gap-3">
+      Bag of
+      <select
+        className="h-11 rounded border border-grout bg-panel px-3 font-semibold"
+        value={bagMl}
+        onChange={(event) => onChange(Number(event.target.value))}
+      >
+        {BAG_SIZES_ML.map((ml) => (
+          <option key={ml} value={ml}>
+            {formatNumber(ml / 1000, style.locale, 1)} l
+          </option>
+        ))}
+      </select>
+      <span>
+        takes <strong>{formatMass(meatG, style)}</strong> of meat with its mix; the rest is room to turn it.
+      </span>
+    </label>
   );
 }

@@ -15,6 +15,7 @@ import { formatNumber } from '@/core/units';
 import { ALLERGEN_NAMES, saltBand } from '@/core/words';
 import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
+import { Tick } from '@/ui/primitives/plainFields';
 
 export interface Targets extends Wish {
   saltPercent?: number;
@@ -42,22 +43,7 @@ export function TargetsPanel({ written, lines, ingredients, meatG, holdBackShare
   const sugar =
     targets.sugarPercent ??
     (100 * lines.reduce((sum, { ingredient, massG }) => sum + massG * ingredient.sugarFraction, 0)) / meatG;
-  const inIt = ALLERGENS.filter(
-    (one) => targets.without?.includes(one) || written.some(({ ingredient }) => ingredient.allergens.includes(one)),
-  );
-  const hasAlcohol = targets.noAlcohol || written.some(({ ingredient }) => ingredient.alcohol);
   const { changes, left } = substitute(written, targets, ingredients);
-  const toggle = (one: Allergen) =>
-    onChange({
-      ...targets,
-      without: targets.without?.includes(one)
-        ? targets.without.filter((other) => other !== one)
-        : [...(targets.without ?? []), one],
-    });
-  const lackable = written.filter(({ ingredient: { id } }) => hasStandIn(id) && !targets.lacking?.includes(id));
-  const nameOf = (id: string) => written.find(({ ingredient }) => ingredient.id === id)?.ingredient.name ?? id;
-  const look =
-    'flex min-h-10 cursor-pointer items-center gap-2 rounded border border-grout bg-panel px-3 text-[14px] has-checked:border-enamel has-checked:bg-enamel-tint';
   return (
     <section className="panel space-y-4 px-4 py-3" aria-label="Make it yours">
       <h2 className="text-[18px]">Make it yours</h2>
@@ -87,89 +73,105 @@ export function TargetsPanel({ written, lines, ingredients, meatG, holdBackShare
           onUnpin={() => onChange({ ...targets, sugarPercent: undefined })}
         />
       </div>
-      <fieldset>
-        <legend className="mb-1 text-[13px] font-medium text-muted">Without</legend>
-        <div className="flex flex-wrap gap-2">
-          {inIt.map((one) => (
-            <label key={one} className={look}>
-              <input
-                type="checkbox"
-                className="size-4 accent-[#0e3b34]"
-                checked={targets.without?.includes(one) ?? false}
-                onChange={() => toggle(one)}
-              />
-              {ALLERGEN_NAMES[one]}
-            </label>
-          ))}
-          {hasAlcohol && (
-            <label className={look}>
-              <input
-                type="checkbox"
-                className="size-4 accent-[#0e3b34]"
-                checked={targets.noAlcohol ?? false}
-                onChange={(event) => onChange({ ...targets, noAlcohol: event.target.checked })}
-              />
-              alcohol
-            </label>
-          )}
-          <label className={look}>
-            <input
-              type="checkbox"
-              className="size-4 accent-[#0e3b34]"
-              checked={targets.lowSodium ?? false}
-              onChange={(event) => onChange({ ...targets, lowSodium: event.target.checked })}
-            />
-            so much salt (reduced-salt sauces)
-          </label>
-        </div>
-      </fieldset>
-      <div className="flex flex-wrap items-center gap-2 text-[14px]">
-        {targets.lacking?.map((id) => (
-          <button
-            key={id}
-            type="button"
-            className="min-h-10 rounded border border-enamel bg-enamel-tint px-3"
-            onClick={() => onChange({ ...targets, lacking: targets.lacking?.filter((one) => one !== id) })}
-          >
-            no {nameOf(id).toLowerCase()} <span aria-hidden="true">×</span>
-            <span className="sr-only">, take it back</span>
-          </button>
-        ))}
-        {lackable.length > 0 && (
-          <label className="flex items-center gap-2">
-            I have no
-            <select
-              className="h-10 rounded border border-grout bg-panel px-2"
-              value=""
-              onChange={(event) => onChange({ ...targets, lacking: [...(targets.lacking ?? []), event.target.value] })}
-            >
-              <option value="">–</option>
-              {lackable.map(({ ingredient }) => (
-                <option key={ingredient.id} value={ingredient.id}>
-                  {ingredient.name}
-                </option>
-              ))}
-            </select>
-          </label>
-        )}
-      </div>
-      {(changes.length > 0 || left.length > 0) && (
-        <ul role="status" className="space-y-1 text-[14px]">
-          {changes.map(({ from, to, effect }) => (
-            <li key={from}>
-              <strong>{from}</strong> gives place to {to.length ? to.join(', ').toLowerCase() : 'nothing'}: {effect}.
-            </li>
-          ))}
-          {changes.length > 0 && (
-            <li className="text-muted">Makers differ, of tamari too: check the label of each stand-in.</li>
-          )}
-          {left.map((name) => (
-            <li key={name} className="font-medium text-ox">
-              {name} has no stand-in here and stays.
-            </li>
-          ))}
-        </ul>
-      )}
+      <Without written={written} targets={targets} onChange={onChange} />
+      <Lacking written={written} targets={targets} onChange={onChange} />
+      {(changes.length > 0 || left.length > 0) && <StandIns changes={changes} left={left} />}
     </section>
+  );
+}
+
+type PartProps = Pick<Props, 'written' | 'targets' | 'onChange'>;
+
+/** Allergens, alcohol and salt to do without. */
+function Without({ written, targets, onChange }: PartProps) {
+  const inIt = ALLERGENS.filter(
+    (one) => targets.without?.includes(one) || written.some(({ ingredient }) => ingredient.allergens.includes(one)),
+  );
+  const hasAlcohol = targets.noAlcohol || written.some(({ ingredient }) => ingredient.alcohol);
+  const toggle = (one: Allergen) =>
+    onChange({
+      ...targets,
+      without: targets.without?.includes(one)
+        ? targets.without.filter((other) => other !== one)
+        : [...(targets.without ?? []), one],
+    });
+  return (
+    <fieldset>
+      <legend className="mb-1 text-[13px] font-medium text-muted">Without</legend>
+      <div className="flex flex-wrap gap-2">
+        {inIt.map((one) => (
+          <Tick key={one} checked={targets.without?.includes(one) ?? false} onChange={() => toggle(one)}>
+            {ALLERGEN_NAMES[one]}
+          </Tick>
+        ))}
+        {hasAlcohol && (
+          <Tick checked={targets.noAlcohol ?? false} onChange={(noAlcohol) => onChange({ ...targets, noAlcohol })}>
+            alcohol
+          </Tick>
+        )}
+        <Tick checked={targets.lowSodium ?? false} onChange={(lowSodium) => onChange({ ...targets, lowSodium })}>
+          so much salt (reduced-salt sauces)
+        </Tick>
+      </div>
+    </fieldset>
+  );
+}
+
+/** What the cook has not got. */
+function Lacking({ written, targets, onChange }: PartProps) {
+  const lackable = written.filter(({ ingredient: { id } }) => hasStandIn(id) && !targets.lacking?.includes(id));
+  const nameOf = (id: string) => written.find(({ ingredient }) => ingredient.id === id)?.ingredient.name ?? id;
+  return (
+    <div className="flex flex-wrap items-center gap-2 text-[14px]">
+      {targets.lacking?.map((id) => (
+        <button
+          key={id}
+          type="button"
+          className="min-h-10 rounded border border-enamel bg-enamel-tint px-3"
+          onClick={() => onChange({ ...targets, lacking: targets.lacking?.filter((one) => one !== id) })}
+        >
+          no {nameOf(id).toLowerCase()} <span aria-hidden="true">×</span>
+          <span className="sr-only">, take it back</span>
+        </button>
+      ))}
+      {lackable.length > 0 && (
+        <label className="flex items-center gap-2">
+          I have no
+          <select
+            className="h-10 rounded border border-grout bg-panel px-2"
+            value=""
+            onChange={(event) => onChange({ ...targets, lacking: [...(targets.lacking ?? []), event.target.value] })}
+          >
+            <option value="">–</option>
+            {lackable.map(({ ingredient }) => (
+              <option key={ingredient.id} value={ingredient.id}>
+                {ingredient.name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+    </div>
+  );
+}
+
+/** What stands in for what, and what nothing stands in for. */
+function StandIns({ changes, left }: Pick<ReturnType<typeof substitute>, 'changes' | 'left'>) {
+  return (
+    <ul role="status" className="space-y-1 text-[14px]">
+      {changes.map(({ from, to, effect }) => (
+        <li key={from}>
+          <strong>{from}</strong> gives place to {to.length ? to.join(', ').toLowerCase() : 'nothing'}: {effect}.
+        </li>
+      ))}
+      {changes.length > 0 && (
+        <li className="text-muted">Makers differ, of tamari too: check the label of each stand-in.</li>
+      )}
+      {left.map((name) => (
+        <li key={name} className="font-medium text-ox">
+          {name} has no stand-in here and stays.
+        </li>
+      ))}
+    </ul>
   );
 }

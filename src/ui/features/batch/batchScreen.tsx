@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useCallback, useEffect, useMemo, useState, type ComponentType } from 'react';
+import { ReactNode, useCallback, useEffect, useMemo, useState, type ComponentType } from 'react';
 import type { EventResource } from '@/contract/resources';
 import type { BatchPage } from '@/contract/views';
 import type { Remedy, Surroundings } from '@/core/batches';
@@ -33,7 +33,9 @@ import { useStageKeys, useStageOfAddress } from './useStage';
 // Each stage is fetched when it is first shown, and all of them soon after the page is at rest.
 const pieceStage = () => import('./stagePiece');
 const firmStage = () => import('./stageFirm');
+const firmFigures = () => import('./firmFigures');
 const sliceStage = () => import('./stageSlice');
+const sliceFigures = () => import('./sliceFigures');
 const tenderizeStage = () => import('./stageTenderize');
 const marinateStage = () => import('./stageMarinate');
 const cookStage = () => import('./stageCook');
@@ -41,9 +43,9 @@ const tasteStage = () => import('./stageTaste');
 const StagePiece = dynamic(orAgain(() => pieceStage().then((stage) => stage.StagePiece)));
 const PieceFigures = dynamic(orAgain(() => pieceStage().then((stage) => stage.PieceFigures)));
 const StageFirm = dynamic(orAgain(() => firmStage().then((stage) => stage.StageFirm)));
-const FirmFigures = dynamic(orAgain(() => firmStage().then((stage) => stage.FirmFigures)));
+const FirmFigures = dynamic(orAgain(() => firmFigures().then((figures) => figures.FirmFigures)));
 const StageSlice = dynamic(orAgain(() => sliceStage().then((stage) => stage.StageSlice)));
-const SliceFigures = dynamic(orAgain(() => sliceStage().then((stage) => stage.SliceFigures)));
+const SliceFigures = dynamic(orAgain(() => sliceFigures().then((figures) => figures.SliceFigures)));
 const StageTenderize = dynamic(orAgain(() => tenderizeStage().then((stage) => stage.StageTenderize)));
 const TenderizeFigures = dynamic(orAgain(() => tenderizeStage().then((stage) => stage.TenderizeFigures)));
 const StageMarinate = dynamic(orAgain(() => marinateStage().then((stage) => stage.StageMarinate)));
@@ -63,6 +65,18 @@ const PaperPlan = dynamic(
   orAgain(() => paperPlan().then((paper) => paper.PaperPlan)),
   { ssr: false },
 );
+const ALL_PARTS = [
+  pieceStage,
+  firmStage,
+  firmFigures,
+  sliceStage,
+  sliceFigures,
+  tenderizeStage,
+  marinateStage,
+  cookStage,
+  tasteStage,
+  paperPlan,
+];
 const FETCH_STAGES_AFTER_MS = 1500;
 
 type BatchScreenProps = BatchPage & { stage: Stage };
@@ -107,8 +121,6 @@ export function BatchScreen(page: BatchScreenProps) {
   // The list of jobs is long; while a slider moves it follows a moment later.
   const listed = useSettled(planned, 90);
   const printing = usePrinting();
-  const Figures = FIGURES[stage];
-  const next = STAGES[STAGES.indexOf(stage) + 1];
   const takeRemedy = useCallback(
     ({ pins, tableAtMs }: Remedy['change']) => {
       if (pins) pin(pins);
@@ -117,19 +129,7 @@ export function BatchScreen(page: BatchScreenProps) {
     [pin, change],
   );
 
-  if (!work || !planned)
-    return (
-      <div className="space-y-4 p-6">
-        <h1>{draft.fields.name}</h1>
-        {broken ? (
-          <BrokenNote changed={broken.map(nameOfField)} onBack={draft.takeBack} />
-        ) : (
-          <p role="status">
-            The marinade of this batch is not in this page; it is being fetched. Nothing is planned until it is here.
-          </p>
-        )}
-      </div>
-    );
+  if (!work || !planned) return <NoPlan name={draft.fields.name} broken={broken} onBack={draft.takeBack} />;
   const { plan, cut, marinade, inputs } = work;
   const lines = stageLines(plan, style);
   return (
@@ -156,26 +156,9 @@ export function BatchScreen(page: BatchScreenProps) {
           )}
           {stage === 'taste' && <StageTaste batchId={batch.id} tastings={tasted} zone={zone} onKept={setTasted} />}
         </section>
-        <aside
-          aria-label="What it means"
-          className="space-y-2.5 border-grout bg-panel px-4 py-5 wide:col-start-3 wide:row-span-2 wide:row-start-1 wide:border-l"
-        >
-          {Figures && <Figures />}
+        <Meaning stage={stage} plan={plan} onGo={goTo}>
           {stage === 'taste' && <Record lines={lines} events={events} zone={zone} />}
-          <CautionList cautions={plan.cautions.filter((caution) => caution.stage === stage)} />
-          {next && (
-            <Button
-              look="plain"
-              className="w-full"
-              onClick={() => {
-                goTo(next);
-                window.scrollTo({ top: 0 });
-              }}
-            >
-              Next: {STAGE_NAMES[next].toLowerCase()}
-            </Button>
-          )}
-        </aside>
+        </Meaning>
         {stage !== 'taste' && plan.schedule.ok && listed && (
           <section aria-label="Jobs" className="below-the-fold min-w-0 px-4 pb-8 pt-3 wide:px-6">
             <h2 className="mb-2">The jobs, counted back from the table</h2>
@@ -184,6 +167,62 @@ export function BatchScreen(page: BatchScreenProps) {
         )}
       </div>
     </BatchWorkProvider>
+  );
+}
+
+interface NoPlanProps {
+  name: string;
+  broken?: string[];
+  onBack: () => void;
+}
+
+/** Nothing could be planned yet: the change that broke it, or a marinade that is still to come. */
+const NoPlan = ({ name, broken, onBack }: NoPlanProps) => (
+  <div className="space-y-4 p-6">
+    <h1>{name}</h1>
+    {broken ? (
+      <BrokenNote changed={broken.map(nameOfField)} onBack={onBack} />
+    ) : (
+      <p role="status">
+        The marinade or the cut of this batch is not in this page; it is being fetched. Nothing is planned until it is
+        here.
+      </p>
+    )}
+  </div>
+);
+
+interface MeaningProps {
+  stage: Stage;
+  plan: BatchWork['plan'];
+  onGo: (stage: Stage) => void;
+  children: ReactNode;
+}
+
+/** The stage in figures, its cautions, and the way on. */
+function Meaning({ stage, plan, onGo, children }: MeaningProps) {
+  const Figures = FIGURES[stage];
+  const next = STAGES[STAGES.indexOf(stage) + 1];
+  return (
+    <aside
+      aria-label="What it means"
+      className="space-y-2.5 border-grout bg-panel px-4 py-5 wide:col-start-3 wide:row-span-2 wide:row-start-1 wide:border-l"
+    >
+      {Figures && <Figures />}
+      {children}
+      <CautionList cautions={plan.cautions.filter((caution) => caution.stage === stage)} />
+      {next && (
+        <Button
+          look="plain"
+          className="w-full"
+          onClick={() => {
+            onGo(next);
+            window.scrollTo({ top: 0 });
+          }}
+        >
+          Next: {STAGE_NAMES[next].toLowerCase()}
+        </Button>
+      )}
+    </aside>
   );
 }
 
@@ -198,9 +237,9 @@ function useBatchPlan(
   const saved = draft.state.kind === 'saved';
   const { cut, cuts, takeCut } = useCuts(page, fields.cutId, change);
   const marinade = marinades.find(({ id }) => id === fields.marinadeId);
-  useFetchMarinade(marinade === undefined);
+  useFetchMissing(marinade === undefined || cut === undefined);
   const around = useMemo<Surroundings | undefined>(
-    () => marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer },
+    () => cut && marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer },
     [cut, marinade, sodaIngredient, measures, zone, freezer, slicer],
   );
   const asked = useMemo(() => toInputs(fields), [fields]);
@@ -212,7 +251,7 @@ function useBatchPlan(
         fields,
         inputs,
         plan,
-        cut,
+        cut: around.cut,
         cuts,
         takeCut,
         around,
@@ -232,7 +271,6 @@ function useBatchPlan(
       fields,
       inputs,
       plan,
-      cut,
       cuts,
       takeCut,
       around,
@@ -269,11 +307,11 @@ function useCuts(
     },
     [change],
   );
-  return { cut: cuts.find(({ id }) => id === cutId) ?? firstCut, cuts, takeCut };
+  return { cut: [firstCut, ...cuts].find(({ id }) => id === cutId), cuts, takeCut };
 }
 
-/** The other side of a conflict may have another marinade: the page is asked for again, once, and nothing is planned with a wrong one. */
-function useFetchMarinade(missing: boolean) {
+/** The other side of a conflict may have a marinade or cut made since: the page is asked for again, once, and nothing is planned with a wrong one. */
+function useFetchMissing(missing: boolean) {
   const router = useRouter();
   useEffect(() => {
     if (missing) router.refresh();
@@ -283,10 +321,7 @@ function useFetchMarinade(missing: boolean) {
 function useFetchStages() {
   useEffect(() => {
     const timer = setTimeout(
-      () =>
-        [pieceStage, firmStage, sliceStage, tenderizeStage, marinateStage, cookStage, tasteStage, paperPlan].forEach(
-          (fetchStage) => void fetchStage().catch(() => undefined),
-        ),
+      () => ALL_PARTS.forEach((fetchStage) => void fetchStage().catch(() => undefined)),
       FETCH_STAGES_AFTER_MS,
     );
     return () => clearTimeout(timer);

@@ -17,6 +17,7 @@ import { PinMark } from '../../primitives/pinMark';
 import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
+import { BatchPlan } from '@/core/batches/plan';
 
 const SHOWN_TO = 4;
 /** More purée than this is a sauce; less of it cannot be spread. */
@@ -54,7 +55,6 @@ export function FruitPanel() {
   );
   const chosen = CHOICES.find(({ id }) => id === fruitId) ?? main?.fruit;
   const percent = fruitPercent ?? main?.dosePercent;
-  const grams = (share: number) => formatMass((share / 100) * plan.piece.meatG, style);
   /** So much of another works as hard; where it cannot, a usual dose, and the clock gives it longer. */
   const take = (id: string) => {
     const fruit = CHOICES.find((one) => one.id === id);
@@ -65,11 +65,6 @@ export function FruitPanel() {
       fruitPercent: dose(Math.max(LEAST_PERCENT, swapFruit(from.fruit, from.dosePercent, fruit) ?? USUAL.dosePercent)),
     });
   };
-  const sugarFraction = FRUIT_INGREDIENTS.find(({ id }) => id === chosen?.id)?.sugarFraction ?? 0;
-  // Said in pieces only where that is near what is weighed.
-  const pieces = chosen?.pureeG && percent ? ((percent / 100) * plan.piece.meatG) / chosen.pureeG : 0;
-  const halves = Math.round(2 * pieces) / 2;
-  const whole = halves > 0 && Math.abs(halves / pieces - 1) <= PIECES_WITHIN ? halves : undefined;
   return (
     <section className="panel space-y-2.5 px-4 py-3" aria-label="Fruit in the marinade">
       <div className="flex items-center gap-2">
@@ -111,57 +106,10 @@ export function FruitPanel() {
         />
       )}
       {chosen && percent !== undefined && fruitId !== 'none' && (
-        <p className="text-[14px]">
-          <strong>{grams(percent)}</strong> of purée on the meat
-          {whole ? (whole < 1 ? ', about half of one' : `, about ${formatNumber(whole, style.locale, 1)} of them`) : ''}
-          : {chosen.flavour}; {grams(percent * sugarFraction)} of sugar. Purée clings better than dice.
-        </p>
+        <Puree fruit={chosen} percent={percent} meatG={plan.piece.meatG} />
       )}
       {clock && main ? (
-        <>
-          <p>
-            {clock.fruits
-              .map((one) => `${one.fruit.name} ${formatNumber(one.dosePercent, style.locale, 1)} %`)
-              .join(', ')}
-            . After {formatDuration(minutes)}: <strong>{ENZYME_WORDS[clock.verdict]}</strong>.
-          </p>
-          <div
-            className="relative h-4"
-            role="img"
-            aria-label={`Fruit after ${formatDuration(minutes)}: ${ENZYME_WORDS[clock.verdict]}; ripeness makes it between half and twice as much`}
-          >
-            <div
-              className="absolute inset-y-1 w-full rounded"
-              style={{
-                background: `linear-gradient(90deg, #e6ecea ${at(EXPOSURE.slight)}, #c9e2d8 ${at(EXPOSURE.slight)} ${at(EXPOSURE.tender)}, #7fbf9f ${at(EXPOSURE.tender)} ${at(EXPOSURE.stop)}, #e3cf9a ${at(EXPOSURE.stop)} ${at(EXPOSURE.mush)}, #c98a8a ${at(EXPOSURE.mush)})`,
-              }}
-            />
-            <span
-              className="absolute inset-y-0 rounded-sm bg-ink/20"
-              style={{
-                left: at(clock.exposure / RIPENESS_SPREAD),
-                right: `calc(100% - ${at(clock.exposure * RIPENESS_SPREAD)})`,
-              }}
-            />
-            <span
-              className="absolute inset-y-0 w-1 rounded bg-ink"
-              style={{ left: `calc(${at(clock.exposure)} - 2px)` }}
-            />
-          </div>
-          <dl aria-label="The clock of the fruit" className="grid grid-cols-2 gap-x-4 gap-y-2 text-[14px]">
-            {SPANS.map(({ name, colour, words }) => (
-              <div key={name} className="border-l-[5px] pl-2 leading-snug" style={{ borderColor: colour }}>
-                <dt className="text-[13px] text-muted">{name}</dt>
-                <dd className="font-semibold">{words(exposureSpans(clock.perHour)!)}</dd>
-              </div>
-            ))}
-          </dl>
-          <p className="text-[14px] text-muted">
-            At this thickness and {formatTemperature(plan.marinate.tempC, style)}; with fruit {FRUIT_STOP_H} h is the
-            end. Ripeness changes it several-fold (the grey band), and it goes on working while it heats. An index set
-            to what cooks do, no measurement.
-          </p>
-        </>
+        <ClockOfFruit clock={clock} minutes={minutes} tempC={plan.marinate.tempC} />
       ) : (
         <p className="text-[14px] text-muted">
           {fruitId === 'none'
@@ -174,3 +122,85 @@ export function FruitPanel() {
     </section>
   );
 }
+
+interface PureeProps {
+  fruit: Fruit;
+  percent: number;
+  meatG: number;
+}
+
+/** How much purée that is, in fruits only where that is near what is weighed. */
+function Puree({ fruit, percent, meatG }: PureeProps) {
+  const { style } = usePreferences();
+  const grams = (share: number) => formatMass((share / 100) * meatG, style);
+  const sugarFraction = FRUIT_INGREDIENTS.find(({ id }) => id === fruit.id)?.sugarFraction ?? 0;
+  const pieces = fruit.pureeG ? ((percent / 100) * meatG) / fruit.pureeG : 0;
+  const halves = Math.round(2 * pieces) / 2;
+  const whole = halves > 0 && Math.abs(halves / pieces - 1) <= PIECES_WITHIN ? halves : undefined;
+  return (
+    <p className="text-[14px]">
+      <strong>{grams(percent)}</strong> of purée on the meat
+      {whole
+        ? whole < 1
+          ? ', about half of one'
+          : `, about ${formatNumber(whole, style.locale, 1)} of them`
+        : ''}: {fruit.flavour}; {grams(percent * sugarFraction)} of sugar. Purée clings better than dice.
+    </p>
+  );
+}
+
+interface ClockProps {
+  clock: NonNullable<BatchPlan['marinate']['fruit']>;
+  minutes: number;
+  tempC: number;
+}
+
+/** How far the fruit goes by the time the meat comes out, and when it would be too far. */
+function ClockOfFruit({ clock, minutes, tempC }: ClockProps) {
+  const { style } = usePreferences();
+  return (
+    <>
+      <p>
+        {clock.fruits.map((one) => `${one.fruit.name} ${formatNumber(one.dosePercent, style.locale, 1)} %`).join(', ')}.
+        After {formatDuration(minutes)}: <strong>{ENZYME_WORDS[clock.verdict]}</strong>.
+      </p>
+      <ClockBar clock={clock} minutes={minutes} />
+      <dl aria-label="The clock of the fruit" className="grid grid-cols-2 gap-x-4 gap-y-2 text-[14px]">
+        {SPANS.map(({ name, colour, words }) => (
+          <div key={name} className="border-l-[5px] pl-2 leading-snug" style={{ borderColor: colour }}>
+            <dt className="text-[13px] text-muted">{name}</dt>
+            <dd className="font-semibold">{words(exposureSpans(clock.perHour)!)}</dd>
+          </div>
+        ))}
+      </dl>
+      <p className="text-[14px] text-muted">
+        At this thickness and {formatTemperature(tempC, style)}; with fruit {FRUIT_STOP_H} h is the end. Ripeness
+        changes it several-fold (the grey band), and it goes on working while it heats. An index set to what cooks do,
+        no measurement.
+      </p>
+    </>
+  );
+}
+
+const ClockBar = ({ clock, minutes }: Pick<ClockProps, 'clock' | 'minutes'>) => (
+  <div
+    className="relative h-4"
+    role="img"
+    aria-label={`Fruit after ${formatDuration(minutes)}: ${ENZYME_WORDS[clock.verdict]}; ripeness makes it between half and twice as much`}
+  >
+    <div
+      className="absolute inset-y-1 w-full rounded"
+      style={{
+        background: `linear-gradient(90deg, #e6ecea ${at(EXPOSURE.slight)}, #c9e2d8 ${at(EXPOSURE.slight)} ${at(EXPOSURE.tender)}, #7fbf9f ${at(EXPOSURE.tender)} ${at(EXPOSURE.stop)}, #e3cf9a ${at(EXPOSURE.stop)} ${at(EXPOSURE.mush)}, #c98a8a ${at(EXPOSURE.mush)})`,
+      }}
+    />
+    <span
+      className="absolute inset-y-0 rounded-sm bg-ink/20"
+      style={{
+        left: at(clock.exposure / RIPENESS_SPREAD),
+        right: `calc(100% - ${at(clock.exposure * RIPENESS_SPREAD)})`,
+      }}
+    />
+    <span className="absolute inset-y-0 w-1 rounded bg-ink" style={{ left: `calc(${at(clock.exposure)} - 2px)` }} />
+  </div>
+);

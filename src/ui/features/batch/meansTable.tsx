@@ -13,7 +13,6 @@ import { usePinAddition, usePinTenderizing } from './usePinTenderizing';
 /** What each means of tenderizing would change, side by side; one press plans it. */
 export function MeansTable() {
   const { plan, cut, fields } = useBatchWork();
-  const { style } = usePreferences();
   const choose = usePinTenderizing();
   const add = usePinAddition();
   const { slice, tenderize, marinate, piece } = plan;
@@ -26,14 +25,6 @@ export function MeansTable() {
     fruitExposure: marinate.fruit?.exposure ?? 0,
     pink: fields.pins.doneness === 'pink',
   });
-  const { tempC: piercedC } = minimumTemperature(cut.animal, { treatment: 'pierced', backInThePan: false });
-  const number = (value: number, digits = 0) => formatNumber(value, style.locale, digits);
-  const span = ({ from, to }: { from: number; to: number }, digits = 0) =>
-    number(from, digits) === number(to, digits)
-      ? number(from, digits)
-      : `${number(from, digits)}–${number(to, digits)}`;
-  /** In the unit of every other screen: g in a portion. */
-  const gEach = (mgPer100G: number) => (mgPer100G * piece.meatG) / 100 / fields.people / 1000;
   const planOf = ({ means, fits, choice }: MeansCompared) => {
     if (!fits || tenderize.means.includes(means)) return undefined;
     const addition = ADDITIONS.find((one) => one === means);
@@ -55,50 +46,9 @@ export function MeansTable() {
             </tr>
           </thead>
           <tbody>
-            {rows.map((row) => {
-              const { means, bite, biteWithoutFruit, handsMin, waitMin, sodiumMgPer100G, risk, flavour, fits } = row;
-              const planned = tenderize.means.includes(means);
-              const planIt = planOf(row);
-              return (
-                <tr
-                  key={means}
-                  className={clsx(
-                    'border-t border-grout',
-                    planned && 'bg-enamel-tint',
-                    !fits && !planned && 'text-muted',
-                  )}
-                >
-                  <th scope="row" className="py-1.5 pr-3 font-semibold">
-                    {MEANS_NAMES[means]}
-                    {planned && <span className="block text-[12px] font-medium text-enamel-soft">in this plan</span>}
-                    {planIt && (
-                      <button
-                        type="button"
-                        className="block py-1 text-[13px] font-medium underline underline-offset-4"
-                        onClick={planIt}
-                        aria-label={`Plan it: ${MEANS_NAMES[means]}`}
-                      >
-                        plan it
-                      </button>
-                    )}
-                  </th>
-                  <td className="pr-3">
-                    <BiteBar bite={bite} words={span(bite)} />
-                    {biteWithoutFruit && span(biteWithoutFruit) !== span(bite) && (
-                      <span className="block text-[12px] text-muted">without the fruit {span(biteWithoutFruit)}</span>
-                    )}
-                  </td>
-                  <td className="whitespace-nowrap pr-3">
-                    {handsMin + waitMin === 0 ? '0' : `${number(handsMin)} + ${number(waitMin)}`}
-                  </td>
-                  <td className="whitespace-nowrap pr-3">
-                    {span({ from: gEach(sodiumMgPer100G.from), to: gEach(sodiumMgPer100G.to) }, 2)}
-                  </td>
-                  <td className="pr-3">{FLAVOUR_WORDS[flavour]}</td>
-                  <td>{fits || planned ? riskWords(risk, piercedC, style) : 'not for this shape and thickness'}</td>
-                </tr>
-              );
-            })}
+            {rows.map((row) => (
+              <MeansRow key={row.means} row={row} planned={tenderize.means.includes(row.means)} onPlan={planOf(row)} />
+            ))}
           </tbody>
         </table>
       </div>
@@ -107,5 +57,58 @@ export function MeansTable() {
         a bite and what is done to them; our own estimate, not a measurement.
       </p>
     </section>
+  );
+}
+
+interface MeansRowProps {
+  row: MeansCompared;
+  planned: boolean;
+  /** Left out where it is planned already or does not fit. */
+  onPlan: (() => void) | undefined;
+}
+
+function MeansRow({ row, planned, onPlan }: MeansRowProps) {
+  const { plan, cut, fields } = useBatchWork();
+  const { style } = usePreferences();
+  const { means, bite, biteWithoutFruit, handsMin, waitMin, sodiumMgPer100G, risk, flavour, fits } = row;
+  const { tempC: piercedC } = minimumTemperature(cut.animal, { treatment: 'pierced', backInThePan: false });
+  const number = (value: number, digits = 0) => formatNumber(value, style.locale, digits);
+  const span = ({ from, to }: { from: number; to: number }, digits = 0) =>
+    number(from, digits) === number(to, digits)
+      ? number(from, digits)
+      : `${number(from, digits)}–${number(to, digits)}`;
+  /** In the unit of every other screen: g in a portion. */
+  const gEach = (mgPer100G: number) => (mgPer100G * plan.piece.meatG) / 100 / fields.people / 1000;
+  return (
+    <tr className={clsx('border-t border-grout', planned && 'bg-enamel-tint', !fits && !planned && 'text-muted')}>
+      <th scope="row" className="py-1.5 pr-3 font-semibold">
+        {MEANS_NAMES[means]}
+        {planned && <span className="block text-[12px] font-medium text-enamel-soft">in this plan</span>}
+        {onPlan && (
+          <button
+            type="button"
+            className="block py-1 text-[13px] font-medium underline underline-offset-4"
+            onClick={onPlan}
+            aria-label={`Plan it: ${MEANS_NAMES[means]}`}
+          >
+            plan it
+          </button>
+        )}
+      </th>
+      <td className="pr-3">
+        <BiteBar bite={bite} words={span(bite)} />
+        {biteWithoutFruit && span(biteWithoutFruit) !== span(bite) && (
+          <span className="block text-[12px] text-muted">without the fruit {span(biteWithoutFruit)}</span>
+        )}
+      </td>
+      <td className="whitespace-nowrap pr-3">
+        {handsMin + waitMin === 0 ? '0' : `${number(handsMin)} + ${number(waitMin)}`}
+      </td>
+      <td className="whitespace-nowrap pr-3">
+        {span({ from: gEach(sodiumMgPer100G.from), to: gEach(sodiumMgPer100G.to) }, 2)}
+      </td>
+      <td className="pr-3">{FLAVOUR_WORDS[flavour]}</td>
+      <td>{fits || planned ? riskWords(risk, piercedC, style) : 'not for this shape and thickness'}</td>
+    </tr>
   );
 }

@@ -23,12 +23,8 @@ import { drawnPiece } from './drawnPiece';
 const selectLook = 'condensed h-11 w-full max-w-72 rounded border border-grout bg-panel px-3 text-[17px] font-semibold';
 
 export function StagePiece() {
-  const { fields, plan, cut, cuts, takeCut, marinades, zone, currency, change, pin } = useBatchWork();
-  const all = useMemo(() => [...cuts.filter(({ own }) => own), ...CUTS], [cuts]);
-  const { style } = usePreferences();
-  const { pins } = fields;
+  const { plan, cut } = useBatchWork();
   const { piece } = plan;
-  const own = pins.lengthMm !== undefined && pins.widthMm !== undefined;
   return (
     <Alive className="space-y-5">
       <PieceDrawing
@@ -37,163 +33,221 @@ export function StagePiece() {
         describe={`The piece from above and from the side, ${Math.round(piece.lengthMm)} by ${Math.round(piece.widthMm)} by ${Math.round(piece.heightMm)} mm`}
       />
       <div className="grid gap-x-6 gap-y-4 sm:grid-cols-2">
-        <div className="sm:col-span-2">
-          <div className="mb-1 text-[13px] font-medium text-muted">It becomes</div>
-          <Choice
-            label="It becomes"
-            value={fields.way}
-            options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))}
-            onChange={(way) => change({ way, pins: { ...pins, shape: undefined } })}
-          />
-        </div>
-        <div>
-          <span className="mb-1 block text-[13px] font-medium text-muted">Cut</span>
-          <CutPicker label="Cut" cuts={all} value={cut} onChange={takeCut} />
-          <span className="mt-1 block text-[13px] text-muted">
-            {WORK_NAMES[cut.work]}, {FAT_NAMES[cut.fat]}.{' '}
-            <Link className="underline underline-offset-2" href={`/cuts/${cut.id}`}>
-              All about it
-            </Link>
-          </span>
-        </div>
-        <label className="block">
-          <span className="mb-1 block text-[13px] font-medium text-muted">Marinade</span>
-          <select
-            className={selectLook}
-            value={fields.marinadeId}
-            onChange={(event) => change({ marinadeId: event.target.value })}
-          >
-            {marinades.map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <div className="sm:col-span-2">
-          <div className="mb-1 text-[13px] font-medium text-muted">It comes</div>
-          <ArrivalChoice cut={cut} pins={pins} onPins={pin} />
-        </div>
-        <MassField
-          label={pins.readyToCut ? 'Weight, ready to cut' : 'Weight as bought'}
-          value={fields.massG}
-          {...LIMITS.massG}
-          onChange={(massG) => change({ massG })}
-        />
-        <MassField
-          label="Weight after trimming"
-          value={piece.trimmedG}
-          {...LIMITS.massG}
-          pinned={pins.trimmedG !== undefined}
-          onUnpin={() => pin({ trimmedG: undefined })}
-          onChange={(trimmedG) => pin({ trimmedG })}
-          hint={
-            pins.trimmedG === undefined
-              ? pins.readyToCut
-                ? 'all of it: nothing comes off'
-                : 'expected; weigh it and type it in'
-              : undefined
-          }
-        />
-        {piece.boneG && (
-          <MassField
-            label="Bones, weighed"
-            value={(piece.boneG.from + piece.boneG.to) / 2}
-            {...LIMITS.boneG}
-            pinned={pins.boneG !== undefined}
-            onUnpin={() => pin({ boneG: undefined })}
-            onChange={(boneG) => pin({ boneG })}
-            hint={
-              piece.boneG.weighed
-                ? `${formatMass(piece.meatG, style)} is meat`
-                : `${formatMassRange(piece.boneG, style)} is usual; weigh them afterwards`
-            }
-          />
-        )}
-        <LengthField
-          label="How tall it lies"
-          value={fields.heightMm}
-          {...LIMITS.heightMm}
-          onChange={(heightMm) => change({ heightMm })}
-        />
-        <CountField
-          label="Pieces"
-          unit="pieces"
-          value={piece.pieces}
-          {...LIMITS.pieces}
-          pinned={pins.pieces !== undefined}
-          onUnpin={() => pin({ pieces: undefined })}
-          onChange={(pieces) => pin({ pieces })}
-          hint={pins.pieces === undefined ? 'as usual for this weight; sizes are of one' : 'sizes are of one'}
-        />
-        <LengthField
-          label="Length"
-          value={piece.lengthMm}
-          {...LIMITS.sideMm}
-          step={5}
-          pinned={pins.lengthMm !== undefined}
-          onUnpin={() => pin({ lengthMm: undefined })}
-          onChange={(lengthMm) => pin({ lengthMm })}
-          hint={pins.lengthMm === undefined ? 'follows from the weight' : undefined}
-        />
-        <LengthField
-          label="Width"
-          value={piece.widthMm}
-          {...LIMITS.sideMm}
-          step={5}
-          pinned={pins.widthMm !== undefined}
-          onUnpin={() => pin({ widthMm: undefined })}
-          onChange={(widthMm) => pin({ widthMm })}
-          hint={
-            pins.widthMm === undefined
-              ? 'follows from the weight'
-              : own
-                ? 'measured; weight and size need not agree'
-                : undefined
-          }
-        />
-        <CountField
-          label="People"
-          unit="people"
-          value={fields.people}
-          {...LIMITS.people}
-          onChange={(people) => change({ people })}
-        />
-        <label className="block">
-          <span className="mb-1 block text-[13px] font-medium text-muted">On the table</span>
-          <input
-            type="datetime-local"
-            className={selectLook}
-            value={toFieldValue(Date.parse(fields.tableAt), zone)}
-            onChange={(event) => {
-              const instantMs = fromFieldValue(event.target.value, zone);
-              if (instantMs !== undefined) change({ tableAt: new Date(instantMs).toISOString() });
-            }}
-          />
-          <span className="mt-1 block text-[13px] text-muted">kitchen clock, {zone}</span>
-        </label>
-        <PriceField
-          label="Price as bought"
-          currency={currency}
-          valuePerKg={pins.pricePerKg}
-          onChange={(pricePerKg) => pin({ pricePerKg })}
-        />
+        <WhatItIs />
+        <Weights />
+        <Sizes />
+        <TableAndPrice />
       </div>
-      <section className="panel px-4 py-3">
-        <h3>What comes off</h3>
-        <p className="mt-1">
-          {cut.trim} {fatWords(cut, fields.way)}
-          {/silver skin/i.test(cut.trim) ? '' : ' Silver skin never softens: it always comes off.'}
-        </p>
-        <p className="mt-1 text-muted">
-          {formatMassRange(piece.trimLossG, style)} usually comes off.
-          {cut.seams
-            ? ' Several muscles meet here: part it along the seams, so that the fibres of each part run one way.'
-            : ''}
-        </p>
-      </section>
+      <WhatComesOff />
       <DividePanel />
     </Alive>
+  );
+}
+
+/** The way, the cut, the marinade and how it comes. */
+function WhatItIs() {
+  const { fields, cut, cuts, takeCut, marinades, change, pin } = useBatchWork();
+  const all = useMemo(() => [...cuts.filter(({ own }) => own), ...CUTS], [cuts]);
+  const { pins } = fields;
+  return (
+    <>
+      <div className="sm:col-span-2">
+        <div className="mb-1 text-[13px] font-medium text-muted">It becomes</div>
+        <Choice
+          label="It becomes"
+          value={fields.way}
+          options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))}
+          onChange={(way) => change({ way, pins: { ...pins, shape: undefined } })}
+        />
+      </div>
+      <div>
+        <span className="mb-1 block text-[13px] font-medium text-muted">Cut</span>
+        <CutPicker label="Cut" cuts={all} value={cut} onChange={takeCut} />
+        <span className="mt-1 block text-[13px] text-muted">
+          {WORK_NAMES[cut.work]}, {FAT_NAMES[cut.fat]}.{' '}
+          <Link className="underline underline-offset-2" href={`/cuts/${cut.id}`}>
+            All about it
+          </Link>
+        </span>
+      </div>
+      <label className="block">
+        <span className="mb-1 block text-[13px] font-medium text-muted">Marinade</span>
+        <select
+          className={selectLook}
+          value={fields.marinadeId}
+          onChange={(event) => change({ marinadeId: event.target.value })}
+        >
+          {marinades.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <div className="sm:col-span-2">
+        <div className="mb-1 text-[13px] font-medium text-muted">It comes</div>
+        <ArrivalChoice cut={cut} pins={pins} onPins={pin} />
+      </div>
+    </>
+  );
+}
+
+/** As bought, trimmed, without the bones. */
+function Weights() {
+  const { fields, plan, change, pin } = useBatchWork();
+  const { style } = usePreferences();
+  const { pins } = fields;
+  const { piece } = plan;
+  return (
+    <>
+      <MassField
+        label={pins.readyToCut ? 'Weight, ready to cut' : 'Weight as bought'}
+        value={fields.massG}
+        {...LIMITS.massG}
+        onChange={(massG) => change({ massG })}
+      />
+      <MassField
+        label="Weight after trimming"
+        value={piece.trimmedG}
+        {...LIMITS.massG}
+        pinned={pins.trimmedG !== undefined}
+        onUnpin={() => pin({ trimmedG: undefined })}
+        onChange={(trimmedG) => pin({ trimmedG })}
+        hint={
+          pins.trimmedG === undefined
+            ? pins.readyToCut
+              ? 'all of it: nothing comes off'
+              : 'expected; weigh it and type it in'
+            : undefined
+        }
+      />
+      {piece.boneG && (
+        <MassField
+          label="Bones, weighed"
+          value={(piece.boneG.from + piece.boneG.to) / 2}
+          {...LIMITS.boneG}
+          pinned={pins.boneG !== undefined}
+          onUnpin={() => pin({ boneG: undefined })}
+          onChange={(boneG) => pin({ boneG })}
+          hint={
+            piece.boneG.weighed
+              ? `${formatMass(piece.meatG, style)} is meat`
+              : `${formatMassRange(piece.boneG, style)} is usual; weigh them afterwards`
+          }
+        />
+      )}
+    </>
+  );
+}
+
+/** Height, count, length and width of one piece. */
+function Sizes() {
+  const { fields, plan, change, pin } = useBatchWork();
+  const { pins } = fields;
+  const { piece } = plan;
+  const own = pins.lengthMm !== undefined && pins.widthMm !== undefined;
+  return (
+    <>
+      <LengthField
+        label="How tall it lies"
+        value={fields.heightMm}
+        {...LIMITS.heightMm}
+        onChange={(heightMm) => change({ heightMm })}
+      />
+      <CountField
+        label="Pieces"
+        unit="pieces"
+        value={piece.pieces}
+        {...LIMITS.pieces}
+        pinned={pins.pieces !== undefined}
+        onUnpin={() => pin({ pieces: undefined })}
+        onChange={(pieces) => pin({ pieces })}
+        hint={pins.pieces === undefined ? 'as usual for this weight; sizes are of one' : 'sizes are of one'}
+      />
+      <LengthField
+        label="Length"
+        value={piece.lengthMm}
+        {...LIMITS.sideMm}
+        step={5}
+        pinned={pins.lengthMm !== undefined}
+        onUnpin={() => pin({ lengthMm: undefined })}
+        onChange={(lengthMm) => pin({ lengthMm })}
+        hint={pins.lengthMm === undefined ? 'follows from the weight' : undefined}
+      />
+      <LengthField
+        label="Width"
+        value={piece.widthMm}
+        {...LIMITS.sideMm}
+        step={5}
+        pinned={pins.widthMm !== undefined}
+        onUnpin={() => pin({ widthMm: undefined })}
+        onChange={(widthMm) => pin({ widthMm })}
+        hint={
+          pins.widthMm === undefined
+            ? 'follows from the weight'
+            : own
+              ? 'measured; weight and size need not agree'
+              : undefined
+        }
+      />
+    </>
+  );
+}
+
+/** For how many, when, and what it cost. */
+function TableAndPrice() {
+  const { fields, zone, currency, change, pin } = useBatchWork();
+  return (
+    <>
+      <CountField
+        label="People"
+        unit="people"
+        value={fields.people}
+        {...LIMITS.people}
+        onChange={(people) => change({ people })}
+      />
+      <label className="block">
+        <span className="mb-1 block text-[13px] font-medium text-muted">On the table</span>
+        <input
+          type="datetime-local"
+          className={selectLook}
+          value={toFieldValue(Date.parse(fields.tableAt), zone)}
+          onChange={(event) => {
+            const instantMs = fromFieldValue(event.target.value, zone);
+            if (instantMs !== undefined) change({ tableAt: new Date(instantMs).toISOString() });
+          }}
+        />
+        <span className="mt-1 block text-[13px] text-muted">kitchen clock, {zone}</span>
+      </label>
+      <PriceField
+        label="Price as bought"
+        currency={currency}
+        valuePerKg={fields.pins.pricePerKg}
+        onChange={(pricePerKg) => pin({ pricePerKg })}
+      />
+    </>
+  );
+}
+
+/** Trim and fat, in words. */
+function WhatComesOff() {
+  const { fields, plan, cut } = useBatchWork();
+  const { style } = usePreferences();
+  const { piece } = plan;
+  return (
+    <section className="panel px-4 py-3">
+      <h3>What comes off</h3>
+      <p className="mt-1">
+        {cut.trim} {fatWords(cut, fields.way)}
+        {/silver skin/i.test(cut.trim) ? '' : ' Silver skin never softens: it always comes off.'}
+      </p>
+      <p className="mt-1 text-muted">
+        {formatMassRange(piece.trimLossG, style)} usually comes off.
+        {cut.seams
+          ? ' Several muscles meet here: part it along the seams, so that the fibres of each part run one way.'
+          : ''}
+      </p>
+    </section>
   );
 }
 

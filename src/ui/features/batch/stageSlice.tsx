@@ -2,16 +2,14 @@
 
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { LIMITS, usualShape } from '@/core/batches';
 import { SHAPES, shapeRow, type Shape } from '@/core/ways';
 import { flattestLeanDeg, LENGTH_MOST_MM } from '@/core/slicing';
-import { areaFigure, formatDuration, formatLength, formatNumber, lengthFigure, massFigure } from '@/core/units';
-import { bandReason, cutStepWords, fibreWords, SHAPE_NAMES, SHAPE_UNITS, sliceCountWords } from '@/core/words';
+import { formatLength, formatNumber, lengthFigure } from '@/core/units';
+import { bandReason, cutStepWords, SHAPE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
-import { Button } from '../../primitives/button';
 import { CheckField } from '../../primitives/checkField';
-import { FigureBox } from '../../primitives/figureBox';
 import { Fold } from '../../primitives/fold';
 import { orAgain } from '../../primitives/orAgain';
 import { PinMark } from '../../primitives/pinMark';
@@ -36,22 +34,14 @@ const WhatIf = dynamic(
   orAgain(() => import('../board/whatIf').then((panel) => panel.WhatIf)),
   { ssr: false },
 );
-const LifeSize = dynamic(
-  orAgain(() => import('../board/lifeSize').then((part) => part.default)),
-  { ssr: false },
-);
-
 const SLIDER_MAX_MM = 20;
-const LONGEST_SHOWN_MM = 30;
 
 /** The knife: on the drawing itself, on sliders below it, and by numbers. */
 export function StageSlice() {
   const { plan, fields, cut, change, pin } = useBatchWork();
   const { style } = usePreferences();
   const { slice, piece } = plan;
-  const { pins } = fields;
   const length = (mm: number) => formatLength(mm, style);
-  const degrees = (value: number) => ({ value: `${formatNumber(value, style.locale)}°`, unit: '' });
   const sheet = shapeRow(slice.shape).level;
   const maxMm = slice.shape === 'cubes' ? LIMITS.thicknessMm.max : SLIDER_MAX_MM;
   const maxLeanDeg = Math.min(60, Math.floor(flattestLeanDeg(piece)));
@@ -66,105 +56,19 @@ export function StageSlice() {
     [maxLeanDeg, maxMm, pin, change],
   );
 
-  const ribbons = slice.shape === 'ribbons';
-  const cutAgain = ribbons || slice.strips !== undefined;
-
-  if (slice.comesSliced) {
-    return (
-      <Alive className="space-y-5">
-        <p className="panel px-4 py-3">
-          <strong>It comes sliced.</strong> {formatNumber(slice.sliceCount, style.locale)} slices of{' '}
-          {length(slice.thicknessMm)}, as they are.{' '}
-          {cut.form === 'cross-cut-ribs'
-            ? 'Rinse the bone dust off in a bowl, several changes, pat dry.'
-            : 'Pull them apart so that the marinade reaches every one.'}
-        </p>
-        <ResultDrawing slice={slice} animal={cut.animal} />
-        <EvennessPanel />
-        <PoundPanel />
-      </Alive>
-    );
-  }
+  if (slice.comesSliced) return <ComesSliced />;
   return (
     <Alive className="space-y-5">
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-        <label className="block">
-          <span className="mb-1 block text-[13px] font-medium text-muted">Cut into</span>
-          <select
-            className="condensed h-11 w-60 rounded border border-grout bg-panel px-3 text-[16px] font-semibold"
-            value={slice.shape}
-            onChange={(event) => takeShape(event.target.value as Shape)}
-          >
-            <optgroup label="For this way">
-              {slice.shapes.map((shape) => (
-                <option key={shape} value={shape}>
-                  {SHAPE_NAMES[shape]}
-                </option>
-              ))}
-            </optgroup>
-            <optgroup label="Others">
-              {SHAPES.filter((shape) => !slice.shapes.includes(shape)).map((shape) => (
-                <option key={shape} value={shape}>
-                  {SHAPE_NAMES[shape]}
-                </option>
-              ))}
-            </optgroup>
-          </select>
-        </label>
-        {pins.shape !== undefined && <PinMark what="shape" onUnpin={() => pin({ shape: undefined })} />}
-        <p className="max-w-[44ch] text-[14px] text-muted">
-          {length(slice.band.from)} to {length(slice.band.to)}: {bandReason(slice.shape)}.
-        </p>
-      </div>
+      <IntoWhat />
       <PieceDrawing
         {...drawnPiece(plan, cut)}
         blade={sheet ? undefined : blade}
         describe={`From above and from the side: ${slice.sliceCount} cuts ${length(slice.thicknessMm)} apart, blade ${Math.round(90 - slice.knifeToGrainDeg)} degrees off straight across the fibres, leaning ${Math.round(slice.bevelDeg)} degrees`}
       />
-      <div className="grid gap-x-8 gap-y-4 md:grid-cols-3">
-        <Slider
-          label="Thickness"
-          value={fields.thicknessMm}
-          figure={lengthFigure(fields.thicknessMm, style)}
-          min={LIMITS.thicknessMm.min}
-          max={maxMm}
-          step={0.5}
-          onChange={(thicknessMm) => change({ thicknessMm })}
-          band={{ ...slice.band, words: `${length(slice.band.from)} to ${length(slice.band.to)} is usual` }}
-        />
-        {!sheet && (
-          <>
-            <Slider
-              label="Turn of the knife"
-              value={slice.yawDeg}
-              figure={degrees(slice.yawDeg - slice.grainDeg)}
-              min={-90}
-              max={90}
-              step={1}
-              onChange={(yawDeg) => pin({ yawDeg })}
-              ends={['along', 'along']}
-              band={{ from: slice.grainDeg - 15, to: slice.grainDeg + 15, words: 'across the fibres' }}
-              pinned={pins.yawDeg !== undefined}
-              onUnpin={() => pin({ yawDeg: undefined })}
-            />
-            <Slider
-              label="Lean of the knife"
-              value={slice.bevelDeg}
-              figure={degrees(slice.bevelDeg)}
-              min={0}
-              max={maxLeanDeg}
-              step={1}
-              onChange={(bevelDeg) => pin({ bevelDeg })}
-              ends={['upright', maxLeanDeg < 60 ? 'as far as the height allows' : 'flat']}
-              pinned={pins.bevelDeg !== undefined}
-              onUnpin={() => pin({ bevelDeg: undefined })}
-            />
-          </>
-        )}
-      </div>
+      <KnifeSliders maxMm={maxMm} maxLeanDeg={maxLeanDeg} />
       {slice.shape === 'unrolled' && (
         <CheckField
-          checked={pins.scored !== false}
+          checked={fields.pins.scored !== false}
           onChange={(on) => pin({ scored: on ? undefined : false })}
           label="Scored"
           note="Shallow cuts across the fibres, on both faces; left whole it is not pierced, and its fibres stay as long as the sheet is wide."
@@ -177,79 +81,10 @@ export function StageSlice() {
         </p>
       )}
       <div className="grid gap-4 md:grid-cols-[1fr_300px]">
-        <section className="panel px-4 py-3">
-          <h3>
-            With the knife, {formatNumber(slice.knifeCuts, style.locale)} {slice.knifeCuts === 1 ? 'stroke' : 'strokes'}
-          </h3>
-          <ol className="mt-1 list-decimal space-y-1 pl-5">
-            {[...slice.steps, ...slice.carving].map((step, index) => (
-              <li key={index}>{cutStepWords(step, style)}</li>
-            ))}
-          </ol>
-          {slice.dial && (
-            <p className="mt-2">
-              <strong>Slicing machine at {formatNumber(slice.dial.dial, style.locale, 1)}</strong>, give or take{' '}
-              {formatNumber(slice.dial.error, style.locale, 1)}.
-            </p>
-          )}
-        </section>
+        <WithTheKnife />
         <ResultDrawing slice={slice} animal={cut.animal} />
       </div>
-      <Fold title={`How the fibres run${cutAgain ? `, and the ${ribbons ? 'ribbons' : 'strips'}` : ''}`}>
-        <div className="grid gap-x-8 gap-y-4 md:grid-cols-3">
-          <Slider
-            label="Fibres, from the length"
-            value={slice.grainDeg}
-            figure={degrees(slice.grainDeg)}
-            min={-90}
-            max={90}
-            step={1}
-            onChange={(grainDeg) => pin({ grainDeg })}
-            ends={['across', 'across']}
-            pinned={pins.grainDeg !== undefined}
-            onUnpin={() => pin({ grainDeg: undefined })}
-          />
-          <Slider
-            label="Fibres, dip into the board"
-            value={slice.grainPitchDeg}
-            figure={degrees(slice.grainPitchDeg)}
-            min={-60}
-            max={60}
-            step={1}
-            onChange={(grainPitchDeg) => pin({ grainPitchDeg })}
-            pinned={pins.grainPitchDeg !== undefined}
-            onUnpin={() => pin({ grainPitchDeg: undefined })}
-          />
-          {cutAgain && (
-            <>
-              <LengthField
-                label={ribbons ? 'Ribbon width' : 'Strip width'}
-                value={pins.stripWidthMm ?? slice.pieceMm.widthMm}
-                {...LIMITS.stripWidthMm}
-                pinned={pins.stripWidthMm !== undefined}
-                onUnpin={() => pin({ stripWidthMm: undefined })}
-                onChange={(stripWidthMm) => pin({ stripWidthMm })}
-              />
-              <LengthField
-                label={ribbons ? 'Ribbons no longer than' : 'Strips no longer than'}
-                value={pins.stripLengthMm ?? (ribbons ? slice.pieceMm.lengthMm : LENGTH_MOST_MM)}
-                {...LIMITS.stripLengthMm}
-                step={5}
-                pinned={pins.stripLengthMm !== undefined}
-                onUnpin={() => pin({ stripLengthMm: undefined })}
-                onChange={(stripLengthMm) => pin({ stripLengthMm })}
-                hint="longer ones are parted"
-              />
-            </>
-          )}
-        </div>
-        <p className="mt-3 text-[14px] text-muted">
-          {cut.seams
-            ? 'Several muscles meet in this cut and their fibres run different ways: part it along the seams first. '
-            : ''}
-          A piece may differ from what is usual: look for the lines and turn the drawing to match.
-        </p>
-      </Fold>
+      <Fibres />
       <WhatIf />
       <EvennessPanel />
       <PoundPanel />
@@ -262,89 +97,216 @@ export function StageSlice() {
       </p>
     </Alive>
   );
-
-  function takeShape(shape: Shape) {
-    pin({ shape: shape === usualShape(fields.way, cut, fields) ? undefined : shape });
-  }
 }
 
-export function SliceFigures() {
-  const { plan } = useBatchWork();
+/** Meat the shop cut: nothing is left to slice. */
+function ComesSliced() {
+  const { plan, cut } = useBatchWork();
   const { style } = usePreferences();
-  const [lifeSize, setLifeSize] = useState(false);
-  const { slice, marinate, piece } = plan;
-  const length = (mm: number) => formatLength(mm, style);
-  // One scale in millimetres for every plan, 1 to 30.
-  const share = Math.min(1, Math.max(0, Math.log(slice.fibreLengthMm) / Math.log(LONGEST_SHOWN_MM)));
-  const [one, many] = SHAPE_UNITS[slice.shape];
-  const strips = slice.strips && slice.strips.perSlab > 1 ? slice.strips : undefined;
+  const { slice } = plan;
   return (
-    <>
-      <div className="rounded border border-grout bg-tile px-3.5 py-3">
-        <FigureBox plain label="Fibres in each bite" size="huge" figure={lengthFigure(slice.fibreLengthMm, style)} />
-        <div
-          className="relative mt-3 h-2.5 rounded bg-[linear-gradient(90deg,#2f8069,#9cc4a5_40%,#e3cf9a_65%,#b5394a)]"
-          aria-hidden="true"
+    <Alive className="space-y-5">
+      <p className="panel px-4 py-3">
+        <strong>It comes sliced.</strong> {formatNumber(slice.sliceCount, style.locale)} slices of{' '}
+        {formatLength(slice.thicknessMm, style)}, as they are.{' '}
+        {cut.form === 'cross-cut-ribs'
+          ? 'Rinse the bone dust off in a bowl, several changes, pat dry.'
+          : 'Pull them apart so that the marinade reaches every one.'}
+      </p>
+      <ResultDrawing slice={slice} animal={cut.animal} />
+      <EvennessPanel />
+      <PoundPanel />
+    </Alive>
+  );
+}
+
+/** The shape, those of the way first, and why it is cut that thick. */
+function IntoWhat() {
+  const { plan, fields, cut, pin } = useBatchWork();
+  const { style } = usePreferences();
+  const { slice } = plan;
+  const { pins } = fields;
+  const length = (mm: number) => formatLength(mm, style);
+  const takeShape = (shape: Shape) => pin({ shape: shape === usualShape(fields.way, cut, fields) ? undefined : shape });
+  return (
+    <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+      <label className="block">
+        <span className="mb-1 block text-[13px] font-medium text-muted">Cut into</span>
+        <select
+          className="condensed h-11 w-60 rounded border border-grout bg-panel px-3 text-[16px] font-semibold"
+          value={slice.shape}
+          onChange={(event) => takeShape(event.target.value as Shape)}
         >
-          <span className="absolute -top-1 h-4.5 w-1 rounded bg-ink" style={{ left: `calc(${share * 100}% - 2px)` }} />
-        </div>
-        <div className="mt-1 flex justify-between text-[12px] text-muted">
-          <span>{length(1)}</span>
-          <span>{fibreWords(slice.fibreLengthMm, style)}</span>
-          <span>{length(LONGEST_SHOWN_MM)}</span>
-        </div>
-        {!shapeRow(slice.shape).level && (
-          <p className="mt-2 text-[13px] text-muted">
-            {slice.knifeToGrainDeg > 89.5
-              ? 'Blade straight across the fibres.'
-              : `Blade ${formatNumber(90 - slice.knifeToGrainDeg, style.locale)}° off straight across the fibres, turn and lean together.`}
-          </p>
-        )}
-      </div>
-      <div className="grid grid-cols-2 gap-2.5">
-        <FigureBox
-          label={strips ? 'Slabs' : many[0]!.toUpperCase() + many.slice(1)}
-          figure={{ value: formatNumber(strips ? slice.sliceCount : slice.pieceCount, style.locale), unit: '' }}
-          note={
-            strips
-              ? `${formatNumber(slice.pieceCount, style.locale)} strips`
-              : piece.pieces > 1
-                ? `from ${formatNumber(piece.pieces, style.locale)} pieces`
-                : undefined
-          }
-        />
-        <FigureBox
-          label="Each about"
-          figure={massFigure(piece.meatG / Math.max(1, strips ? slice.sliceCount : slice.pieceCount), style)}
-        />
-        <FigureBox
-          label={`${strips ? 'Slab' : one[0]!.toUpperCase() + one.slice(1)}, wide`}
-          figure={lengthFigure(strips ? slice.sliceWidthMm : slice.pieceMm.widthMm, style)}
-          note={`and ${length(strips ? slice.sliceLengthMm : slice.pieceMm.lengthMm)} long`}
-        />
-        <FigureBox label="Surface to coat" figure={areaFigure(slice.coatAreaM2, style)} />
-      </div>
-      {slice.wholeSliceCount < slice.sliceCount && (
-        <p className="text-[13px] text-muted">
-          In all {sliceCountWords(slice.sliceCount, slice.wholeSliceCount, style)}: the ends are slanted over{' '}
-          {length(slice.wedgeMm)} of each piece. With what sticks to the knife, count on 5 to 10 in a hundred fewer.
+          <optgroup label="For this way">
+            {slice.shapes.map((shape) => (
+              <option key={shape} value={shape}>
+                {SHAPE_NAMES[shape]}
+              </option>
+            ))}
+          </optgroup>
+          <optgroup label="Others">
+            {SHAPES.filter((shape) => !slice.shapes.includes(shape)).map((shape) => (
+              <option key={shape} value={shape}>
+                {SHAPE_NAMES[shape]}
+              </option>
+            ))}
+          </optgroup>
+        </select>
+      </label>
+      {pins.shape !== undefined && <PinMark what="shape" onUnpin={() => pin({ shape: undefined })} />}
+      <p className="max-w-[44ch] text-[14px] text-muted">
+        {length(slice.band.from)} to {length(slice.band.to)}: {bandReason(slice.shape)}.
+      </p>
+    </div>
+  );
+}
+
+const useDegrees = () => {
+  const { style } = usePreferences();
+  return (value: number) => ({ value: `${formatNumber(value, style.locale)}°`, unit: '' });
+};
+
+/** What the drawing's handles do, by slider. */
+function KnifeSliders({ maxMm, maxLeanDeg }: { maxMm: number; maxLeanDeg: number }) {
+  const { plan, fields, change, pin } = useBatchWork();
+  const { style } = usePreferences();
+  const { slice } = plan;
+  const { pins } = fields;
+  const length = (mm: number) => formatLength(mm, style);
+  const degrees = useDegrees();
+  const sheet = shapeRow(slice.shape).level;
+  return (
+    <div className="grid gap-x-8 gap-y-4 md:grid-cols-3">
+      <Slider
+        label="Thickness"
+        value={fields.thicknessMm}
+        figure={lengthFigure(fields.thicknessMm, style)}
+        min={LIMITS.thicknessMm.min}
+        max={maxMm}
+        step={0.5}
+        onChange={(thicknessMm) => change({ thicknessMm })}
+        band={{ ...slice.band, words: `${length(slice.band.from)} to ${length(slice.band.to)} is usual` }}
+      />
+      {!sheet && (
+        <>
+          <Slider
+            label="Turn of the knife"
+            value={slice.yawDeg}
+            figure={degrees(slice.yawDeg - slice.grainDeg)}
+            min={-90}
+            max={90}
+            step={1}
+            onChange={(yawDeg) => pin({ yawDeg })}
+            ends={['along', 'along']}
+            band={{ from: slice.grainDeg - 15, to: slice.grainDeg + 15, words: 'across the fibres' }}
+            pinned={pins.yawDeg !== undefined}
+            onUnpin={() => pin({ yawDeg: undefined })}
+          />
+          <Slider
+            label="Lean of the knife"
+            value={slice.bevelDeg}
+            figure={degrees(slice.bevelDeg)}
+            min={0}
+            max={maxLeanDeg}
+            step={1}
+            onChange={(bevelDeg) => pin({ bevelDeg })}
+            ends={['upright', maxLeanDeg < 60 ? 'as far as the height allows' : 'flat']}
+            pinned={pins.bevelDeg !== undefined}
+            onUnpin={() => pin({ bevelDeg: undefined })}
+          />
+        </>
+      )}
+    </div>
+  );
+}
+
+/** The strokes in their order, and the dial of a slicing machine. */
+function WithTheKnife() {
+  const { slice } = useBatchWork().plan;
+  const { style } = usePreferences();
+  return (
+    <section className="panel px-4 py-3">
+      <h3>
+        With the knife, {formatNumber(slice.knifeCuts, style.locale)} {slice.knifeCuts === 1 ? 'stroke' : 'strokes'}
+      </h3>
+      <ol className="mt-1 list-decimal space-y-1 pl-5">
+        {[...slice.steps, ...slice.carving].map((step, index) => (
+          <li key={index}>{cutStepWords(step, style)}</li>
+        ))}
+      </ol>
+      {slice.dial && (
+        <p className="mt-2">
+          <strong>Slicing machine at {formatNumber(slice.dial.dial, style.locale, 1)}</strong>, give or take{' '}
+          {formatNumber(slice.dial.error, style.locale, 1)}.
         </p>
       )}
-      <FigureBox
-        label="Salt to the middle"
-        figure={{ value: formatDuration(Math.round(marinate.uptake.minutesTo.centre.p90)), unit: '' }}
-        note={`nine tenths, in the fridge; ${formatDuration(marinate.uptake.minutesTo.centre.p90 / 1.5)} to ${formatDuration(marinate.uptake.minutesTo.centre.p90 * 1.5)}. An estimate.`}
-      />
-      <Button look="plain" className="w-full" onClick={() => setLifeSize(true)}>
-        Hold a slice to the screen
-      </Button>
-      {lifeSize && (
-        <LifeSize
-          thicknessMm={slice.pieceMm.thicknessMm}
-          lengthMm={slice.sliceLengthMm}
-          onClose={() => setLifeSize(false)}
+    </section>
+  );
+}
+
+/** How the fibres lie, and the second cut of ribbons and strips. */
+function Fibres() {
+  const { plan, fields, cut, pin } = useBatchWork();
+  const { slice } = plan;
+  const { pins } = fields;
+  const degrees = useDegrees();
+  const ribbons = slice.shape === 'ribbons';
+  const cutAgain = ribbons || slice.strips !== undefined;
+  return (
+    <Fold title={`How the fibres run${cutAgain ? `, and the ${ribbons ? 'ribbons' : 'strips'}` : ''}`}>
+      <div className="grid gap-x-8 gap-y-4 md:grid-cols-3">
+        <Slider
+          label="Fibres, from the length"
+          value={slice.grainDeg}
+          figure={degrees(slice.grainDeg)}
+          min={-90}
+          max={90}
+          step={1}
+          onChange={(grainDeg) => pin({ grainDeg })}
+          ends={['across', 'across']}
+          pinned={pins.grainDeg !== undefined}
+          onUnpin={() => pin({ grainDeg: undefined })}
         />
-      )}
-    </>
+        <Slider
+          label="Fibres, dip into the board"
+          value={slice.grainPitchDeg}
+          figure={degrees(slice.grainPitchDeg)}
+          min={-60}
+          max={60}
+          step={1}
+          onChange={(grainPitchDeg) => pin({ grainPitchDeg })}
+          pinned={pins.grainPitchDeg !== undefined}
+          onUnpin={() => pin({ grainPitchDeg: undefined })}
+        />
+        {cutAgain && (
+          <>
+            <LengthField
+              label={ribbons ? 'Ribbon width' : 'Strip width'}
+              value={pins.stripWidthMm ?? slice.pieceMm.widthMm}
+              {...LIMITS.stripWidthMm}
+              pinned={pins.stripWidthMm !== undefined}
+              onUnpin={() => pin({ stripWidthMm: undefined })}
+              onChange={(stripWidthMm) => pin({ stripWidthMm })}
+            />
+            <LengthField
+              label={ribbons ? 'Ribbons no longer than' : 'Strips no longer than'}
+              value={pins.stripLengthMm ?? (ribbons ? slice.pieceMm.lengthMm : LENGTH_MOST_MM)}
+              {...LIMITS.stripLengthMm}
+              step={5}
+              pinned={pins.stripLengthMm !== undefined}
+              onUnpin={() => pin({ stripLengthMm: undefined })}
+              onChange={(stripLengthMm) => pin({ stripLengthMm })}
+              hint="longer ones are parted"
+            />
+          </>
+        )}
+      </div>
+      <p className="mt-3 text-[14px] text-muted">
+        {cut.seams
+          ? 'Several muscles meet in this cut and their fibres run different ways: part it along the seams first. '
+          : ''}
+        A piece may differ from what is usual: look for the lines and turn the drawing to match.
+      </p>
+    </Fold>
   );
 }

@@ -1,6 +1,5 @@
 'use client';
 
-import { useState } from 'react';
 import type { Tasting, TastingWrite } from '@/contract/resources';
 import { formatDate } from '@/core/times';
 import { listOf } from '@/core/words';
@@ -11,6 +10,8 @@ import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
 import { SCALES, scoreWords, type ScoreKey } from './scales';
+import { useSend } from '@/ui/shell/useSend';
+import { Problem } from '@/ui/primitives/plainFields';
 
 /** Nothing is scored until the cook has: a score that nobody gave is no tasting. */
 type Form = Partial<Record<ScoreKey, number>> & { note: string; changeNext: string };
@@ -37,34 +38,26 @@ export function StageTaste({
     take: (kept) => ({ ...INITIAL, ...kept }),
     on: 'device',
   });
-  const [problem, setProblem] = useState<string>();
-  const [busy, setBusy] = useState(false);
-  const { style } = usePreferences();
+  const { problem, setProblem, busy, send } = useSend();
   const toast = useToast();
 
   const keep = async () => {
     const open = SCORES.filter((score) => form[score] === undefined);
     if (open.length > 0)
       return setProblem(`Still open: ${listOf(open.map((score) => SCALES[score].name.toLowerCase()))}.`);
-    setBusy(true);
     const scores = Object.fromEntries(SCORES.map((score) => [score, form[score]])) as Record<ScoreKey, number>;
     const { note, changeNext } = form;
     const write: TastingWrite = { ...scores, note, changeNext, batchId, tastedAt: new Date().toISOString() };
-    const result = await callApi<Tasting>('POST', '/tastings', { body: write });
-    setBusy(false);
-    if (!result.ok) {
-      setProblem(`${result.problem.title} ${result.problem.detail ?? ''}`);
-      return;
-    }
-    setProblem(undefined);
+    const kept = await send<Tasting>('POST', '/tastings', { body: write });
+    if (!kept) return;
     drop(INITIAL);
-    onKept([result.data, ...tastings]);
+    onKept([kept, ...tastings]);
     toast({
       text: 'Kept in the log.',
       action: {
         label: 'Undo',
         run: async () => {
-          await callApi('DELETE', `/tastings/${result.data.id}`, { version: result.data.version });
+          await callApi('DELETE', `/tastings/${kept.id}`, { version: kept.version });
           onKept([...tastings]);
           change(form);
         },
@@ -76,31 +69,7 @@ export function StageTaste({
     <Alive className="space-y-5">
       <div className="grid gap-x-10 gap-y-5 md:grid-cols-2">
         {SCORES.map((score) => (
-          <fieldset key={score}>
-            <legend className="flex w-full justify-between text-[14px] text-muted">
-              {SCALES[score].name}
-              <strong className="text-ink">{form[score] === undefined ? '' : scoreWords(score, form[score])}</strong>
-            </legend>
-            <div className="mt-1.5 flex gap-1.5">
-              {SCALES[score].steps.map((step) => (
-                <label
-                  key={step}
-                  className="relative flex h-11 grow cursor-pointer items-center justify-center rounded border border-grout bg-panel font-semibold has-checked:border-enamel has-checked:bg-enamel has-checked:text-white has-focus-visible:outline-3 has-focus-visible:outline-ice"
-                >
-                  <input
-                    type="radio"
-                    name={score}
-                    value={step}
-                    checked={form[score] === step}
-                    onChange={() => change({ [score]: step })}
-                    className="absolute inset-0 cursor-pointer opacity-0"
-                    aria-label={scoreWords(score, step)}
-                  />
-                  {SCALES[score].marks(step)}
-                </label>
-              ))}
-            </div>
-          </fieldset>
+          <Scale key={score} score={score} given={form[score]} onGive={(step) => change({ [score]: step })} />
         ))}
       </div>
       <label className="block">
@@ -123,31 +92,65 @@ export function StageTaste({
           className="w-full rounded border border-grout bg-panel px-3 py-2"
         />
       </label>
-      {problem && (
-        <p role="alert" className="font-medium text-ox">
-          {problem} What you typed is still here.
-        </p>
-      )}
+      <Problem text={problem && `${problem} What you typed is still here.`} />
       <Button onClick={keep} disabled={busy}>
         Keep it in the log
       </Button>
-      {tastings.length > 0 && (
-        <section>
-          <h3>Tasted before</h3>
-          <ul className="mt-2 divide-y divide-grout border-y border-grout">
-            {tastings.map((one) => (
-              <li key={one.id} className="py-2.5">
-                <span className="text-muted">{formatDate(Date.parse(one.tastedAt), zone, style.locale)}</span> ·{' '}
-                {SCORES.map((score) => `${SCALES[score].name.toLowerCase()}: ${scoreWords(score, one[score])}`).join(
-                  ', ',
-                )}
-                {one.changeNext && <p className="font-semibold break-words">{one.changeNext}</p>}
-                {one.note && <p className="break-words whitespace-pre-line">{one.note}</p>}
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
+      <TastedBefore tastings={tastings} zone={zone} />
     </Alive>
+  );
+}
+
+interface ScaleProps {
+  score: ScoreKey;
+  given: number | undefined;
+  onGive: (step: number) => void;
+}
+
+const Scale = ({ score, given, onGive }: ScaleProps) => (
+  <fieldset>
+    <legend className="flex w-full justify-between text-[14px] text-muted">
+      {SCALES[score].name}
+      <strong className="text-ink">{given === undefined ? '' : scoreWords(score, given)}</strong>
+    </legend>
+    <div className="mt-1.5 flex gap-1.5">
+      {SCALES[score].steps.map((step) => (
+        <label
+          key={step}
+          className="relative flex h-11 grow cursor-pointer items-center justify-center rounded border border-grout bg-panel font-semibold has-checked:border-enamel has-checked:bg-enamel has-checked:text-white has-focus-visible:outline-3 has-focus-visible:outline-ice"
+        >
+          <input
+            type="radio"
+            name={score}
+            value={step}
+            checked={given === step}
+            onChange={() => onGive(step)}
+            className="absolute inset-0 cursor-pointer opacity-0"
+            aria-label={scoreWords(score, step)}
+          />
+          {SCALES[score].marks(step)}
+        </label>
+      ))}
+    </div>
+  </fieldset>
+);
+
+function TastedBefore({ tastings, zone }: { tastings: readonly Tasting[]; zone: string }) {
+  const { style } = usePreferences();
+  if (tastings.length === 0) return null;
+  return (
+    <section>
+      <h3>Tasted before</h3>
+      <ul className="mt-2 divide-y divide-grout border-y border-grout">
+        {tastings.map((one) => (
+          <li key={one.id} className="py-2.5">
+            <span className="text-muted">{formatDate(Date.parse(one.tastedAt), zone, style.locale)}</span> ·{' '}
+            {SCORES.map((score) => `${SCALES[score].name.toLowerCase()}: ${scoreWords(score, one[score])}`).join(', ')}
+            {one.changeNext && <p className="font-semibold break-words">{one.changeNext}</p>}
+            {one.note && <p className="break-words whitespace-pre-line">{one.note}</p>}
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

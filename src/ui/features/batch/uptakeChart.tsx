@@ -26,7 +26,15 @@ interface Props {
 }
 
 const percent = (share: number) => `${Math.round(100 * share)} %`;
-export const SOLUTE_COLOURS = { sugar: '#a0703a', acid: '#9a8a1e' } as const;
+const shareWords = (value: unknown) =>
+  Array.isArray(value) ? `${percent(Number(value[0]))} to ${percent(Number(value[1]))}` : percent(Number(value));
+const SOLUTE_COLOURS = { sugar: '#a0703a', acid: '#9a8a1e' } as const;
+const AXIS = { stroke: '#566761', fontSize: 13, tickLine: false } as const;
+const SALT_LINES = [
+  { dataKey: 'averageStacked', name: 'whole slice, stacked', strokeWidth: 1.5 },
+  { dataKey: 'average', name: 'whole slice, stirred', strokeWidth: 3 },
+  { dataKey: 'centre', name: 'middle, stirred', strokeWidth: 2, strokeDasharray: '7 5' },
+] as const;
 
 /** Share of the final salt against time, well stirred and stacked in a bag: the whole slice, and its middle with all that is not known; sugar and acid beside it. */
 export default function UptakeChart({ curve, untilMin, minutes, window, stopMin, shown }: Props) {
@@ -42,32 +50,18 @@ export default function UptakeChart({ curve, untilMin, minutes, window, stopMin,
         )}
         <CartesianGrid stroke="#e6ecea" vertical={false} />
         <XAxis
+          {...AXIS}
           dataKey="minutes"
           type="number"
           domain={[0, untilMin]}
           ticks={ticks}
           tickFormatter={(value: number) => (value ? formatDuration(value) : '0')}
-          stroke="#566761"
-          fontSize={13}
-          tickLine={false}
         />
-        <YAxis
-          domain={[0, 1]}
-          ticks={[0, 0.5, 0.9]}
-          tickFormatter={percent}
-          stroke="#566761"
-          fontSize={13}
-          tickLine={false}
-          axisLine={false}
-        />
+        <YAxis {...AXIS} domain={[0, 1]} ticks={[0, 0.5, 0.9]} tickFormatter={percent} axisLine={false} />
         <Tooltip
           isAnimationActive={false}
           labelFormatter={(value) => formatDuration(Number(value))}
-          formatter={(value, name) =>
-            Array.isArray(value)
-              ? [`${percent(Number(value[0]))} to ${percent(Number(value[1]))}`, name]
-              : [percent(Number(value)), name]
-          }
+          formatter={(value, name) => [shareWords(value), name]}
           contentStyle={{ borderRadius: 5, border: '1px solid #d3ddda', fontSize: 13 }}
         />
         <Area
@@ -78,53 +72,23 @@ export default function UptakeChart({ curve, untilMin, minutes, window, stopMin,
           fillOpacity={0.12}
           isAnimationActive={false}
         />
-        {shown.sugar && (
-          <Area
-            dataKey="sugar"
-            name="sugar, whole slice"
-            stroke={SOLUTE_COLOURS.sugar}
-            strokeWidth={1}
-            fill={SOLUTE_COLOURS.sugar}
-            fillOpacity={0.3}
-            isAnimationActive={false}
-          />
-        )}
-        {shown.acid && (
-          <Area
-            dataKey="acid"
-            name="acid, whole slice"
-            stroke={SOLUTE_COLOURS.acid}
-            strokeWidth={1}
-            fill={SOLUTE_COLOURS.acid}
-            fillOpacity={0.25}
-            isAnimationActive={false}
-          />
-        )}
-        <Line
-          dataKey="averageStacked"
-          name="whole slice, stacked"
-          stroke="#0e3b34"
-          strokeWidth={1.5}
-          dot={false}
-          isAnimationActive={false}
-        />
-        <Line
-          dataKey="average"
-          name="whole slice, stirred"
-          stroke="#0e3b34"
-          strokeWidth={3}
-          dot={false}
-          isAnimationActive={false}
-        />
-        <Line
-          dataKey="centre"
-          name="middle, stirred"
-          stroke="#0e3b34"
-          strokeWidth={2}
-          strokeDasharray="7 5"
-          dot={false}
-          isAnimationActive={false}
-        />
+        {(['sugar', 'acid'] as const)
+          .filter((solute) => shown[solute])
+          .map((solute) => (
+            <Area
+              key={solute}
+              dataKey={solute}
+              name={`${solute}, whole slice`}
+              stroke={SOLUTE_COLOURS[solute]}
+              strokeWidth={1}
+              fill={SOLUTE_COLOURS[solute]}
+              fillOpacity={0.3}
+              isAnimationActive={false}
+            />
+          ))}
+        {SALT_LINES.map((line) => (
+          <Line key={line.dataKey} {...line} stroke="#0e3b34" dot={false} isAnimationActive={false} />
+        ))}
         <ReferenceLine
           x={Math.min(minutes, untilMin)}
           stroke="#8a1f2d"

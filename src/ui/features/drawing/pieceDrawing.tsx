@@ -31,99 +31,162 @@ const rad = (deg: number) => (deg * Math.PI) / 180;
 const degOf = (radians: number) => (radians * 180) / Math.PI;
 const held = (value: number, min: number, max: number) => Math.min(max, Math.max(min, value));
 
-/** The piece from above and from the side, to one scale, with its fibres, the cuts and the blade. Redrawn from the numbers; with `blade` it is worked on. */
-export const PieceDrawing = memo(function PieceDrawing(
-  piece: DrawnPiece & { describe: string; cuts?: boolean; blade?: Blade },
-) {
-  const { lengthMm: length, widthMm: width, heightMm: height, shape, cuts = true, blade } = piece;
-  const { style } = usePreferences();
-  const id = useId();
-  const colours = FLESH[piece.animal];
+interface Drawing {
+  piece: DrawnPiece;
+  cuts: boolean;
+  blade?: Blade;
+  /** Room around the piece, mm. */
+  margin: number;
+  /** A hundredth of the picture's width, mm: what lines are measured in. */
+  unit: number;
+  totalWidth: number;
+  centre: Point;
+  reach: number;
+  /** The blade can be turned and leaned for this shape. */
+  turned: boolean;
+  lines: { above: string; side: string };
+}
+
+function drawingOf(piece: DrawnPiece, cuts: boolean, blade?: Blade): Drawing {
+  const { lengthMm: length, widthMm: width } = piece;
   const margin = Math.max(length, width) * 0.06 + 6;
-  const total = { width: length + 2 * margin, height: width + height + 2.6 * margin };
-  const unit = total.width / 100;
+  const totalWidth = length + 2 * margin;
   const centre = { x: length / 2, y: width / 2 };
   const reach = Math.hypot(length, width) / 2 + 2;
-  const turned = cuts && TURNED.includes(shape);
-  const lines = linesOf(piece, centre, reach);
-  const bar = (style.system === 'us' ? US_BARS_MM : METRIC_BARS_MM).find((mm) => mm <= length * 0.4) ?? 5;
-  const tallest = cuts ? 46 : 30;
-  const side = shape === 'unrolled' && cuts ? { length: width, say: 'from the end' } : { length, say: 'from the side' };
+  return {
+    piece,
+    cuts,
+    blade,
+    margin,
+    unit: totalWidth / 100,
+    totalWidth,
+    centre,
+    reach,
+    turned: cuts && TURNED.includes(piece.shape),
+    lines: linesOf(piece, centre, reach),
+  };
+}
 
+/** The piece from above and from the side, to one scale, with its fibres, the cuts and the blade. Redrawn from the numbers; with `blade` it is worked on. */
+export const PieceDrawing = memo(function PieceDrawing({
+  describe,
+  cuts = true,
+  blade,
+  ...piece
+}: DrawnPiece & { describe: string; cuts?: boolean; blade?: Blade }) {
+  const { style } = usePreferences();
+  const drawing = drawingOf(piece, cuts, blade);
+  const { margin, totalWidth } = drawing;
+  const totalHeight = piece.widthMm + piece.heightMm + 2.6 * margin;
+  const bar = (style.system === 'us' ? US_BARS_MM : METRIC_BARS_MM).find((mm) => mm <= piece.lengthMm * 0.4) ?? 5;
+  const tallest = cuts ? 46 : 30;
   return (
     <div
       className="mx-auto w-full text-[12px] text-muted"
-      style={{ maxWidth: `calc(${tallest}vh * ${tidy(total.width / total.height)})`, minWidth: 'min(100%, 260px)' }}
+      style={{ maxWidth: `calc(${tallest}vh * ${tidy(totalWidth / totalHeight)})`, minWidth: 'min(100%, 260px)' }}
     >
       <div className="flex justify-between gap-3 px-[5%]">
         <span>from above</span>
         {cuts && <span>dashed: the fibres</span>}
       </div>
-      <svg
-        viewBox={`0 0 ${tidy(total.width)} ${tidy(width + 1.5 * margin)}`}
-        role={blade ? 'group' : 'img'}
-        aria-label={piece.describe}
-        className="block w-full overflow-visible"
-      >
-        <defs>
-          <clipPath id={`${id}above`}>
-            <path d={outline(length, width)} />
-          </clipPath>
-        </defs>
-        <g transform={`translate(${tidy(margin)} ${tidy(0.6 * margin)})`}>
-          <path d={outline(length, width)} fill={colours.fill} />
-          <g clipPath={`url(#${id}above)`}>
-            <path
-              d={hatch(piece.grainDeg + 90, FIBRE_GAP_MM, reach, centre)}
-              stroke={colours.line}
-              strokeWidth={0.9}
-              opacity={0.5}
-              fill="none"
-            />
-            {cuts && <path d={lines.above} stroke="#12211d" strokeWidth={0.28 * unit} opacity={0.55} fill="none" />}
-            <path
-              d={marbling(length, width, piece.grainDeg)}
-              stroke="#f9ece2"
-              strokeWidth={0.55 * unit}
-              strokeLinecap="round"
-              fill="none"
-              opacity={0.85}
-            />
-          </g>
-          <path d={outline(length, width)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />
-          {cuts && (
-            <path
-              d={fibreLine(piece, centre, length * 0.24)}
-              stroke="#12211d"
-              strokeWidth={0.45 * unit}
-              strokeDasharray={`${unit} ${unit}`}
-            />
-          )}
-          {turned && (
-            <TurnedBlade piece={piece} blade={blade} centre={centre} reach={reach} margin={margin} unit={unit} />
-          )}
-          {turned && blade && <Bracket piece={piece} blade={blade} unit={unit} margin={margin} name="above" />}
+      <FromAbove drawing={drawing} describe={describe} />
+      <FromSide drawing={drawing} />
+      <div className="flex items-center justify-end gap-2 px-[5%] pt-2">
+        {formatLength(bar, style)}{' '}
+        <span
+          aria-hidden="true"
+          className="h-2 border-x border-b border-muted"
+          style={{ width: `${(100 * bar) / totalWidth / 0.9}%` }}
+        />
+      </div>
+    </div>
+  );
+});
+
+function FromAbove({ drawing, describe }: { drawing: Drawing; describe: string }) {
+  const { piece, cuts, blade, margin, unit, totalWidth, centre, reach, turned, lines } = drawing;
+  const { lengthMm: length, widthMm: width } = piece;
+  const id = useId();
+  const colours = FLESH[piece.animal];
+  return (
+    <svg
+      viewBox={`0 0 ${tidy(totalWidth)} ${tidy(width + 1.5 * margin)}`}
+      role={blade ? 'group' : 'img'}
+      aria-label={describe}
+      className="block w-full overflow-visible"
+    >
+      <defs>
+        <clipPath id={`${id}`}>
+          <path d={outline(length, width)} />
+        </clipPath>
+      </defs>
+      <g transform={`translate(${tidy(margin)} ${tidy(0.6 * margin)})`}>
+        <path d={outline(length, width)} fill={colours.fill} />
+        <g clipPath={`url(#${id})`}>
+          <path
+            d={hatch(piece.grainDeg + 90, FIBRE_GAP_MM, reach, centre)}
+            stroke={colours.line}
+            strokeWidth={0.9}
+            opacity={0.5}
+            fill="none"
+          />
+          {cuts && <path d={lines.above} stroke="#12211d" strokeWidth={0.28 * unit} opacity={0.55} fill="none" />}
+          <path
+            d={marbling(length, width, piece.grainDeg)}
+            stroke="#f9ece2"
+            strokeWidth={0.55 * unit}
+            strokeLinecap="round"
+            fill="none"
+            opacity={0.85}
+          />
         </g>
-      </svg>
-      <div className="px-[5%] pt-1">{side.say}</div>
+        <path d={outline(length, width)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />
+        {cuts && (
+          <path
+            d={fibreLine(piece, centre, length * 0.24)}
+            stroke="#12211d"
+            strokeWidth={0.45 * unit}
+            strokeDasharray={`${unit} ${unit}`}
+          />
+        )}
+        {turned && (
+          <TurnedBlade piece={piece} blade={blade} centre={centre} reach={reach} margin={margin} unit={unit} />
+        )}
+        {turned && blade && <Bracket piece={piece} blade={blade} unit={unit} margin={margin} name="above" />}
+      </g>
+    </svg>
+  );
+}
+
+/** An unrolled piece is seen from its end, where the sheet winds. */
+function FromSide({ drawing }: { drawing: Drawing }) {
+  const { piece, cuts, blade, margin, unit, totalWidth, turned, lines } = drawing;
+  const { heightMm: height } = piece;
+  const id = useId();
+  const colours = FLESH[piece.animal];
+  const fromEnd = piece.shape === 'unrolled' && cuts;
+  const across = fromEnd ? piece.widthMm : piece.lengthMm;
+  return (
+    <>
+      <div className="px-[5%] pt-1">{fromEnd ? 'from the end' : 'from the side'}</div>
       <svg
-        viewBox={`0 0 ${tidy(total.width)} ${tidy(height + 1.2 * unit + 0.7 * margin)}`}
+        viewBox={`0 0 ${tidy(totalWidth)} ${tidy(height + 1.2 * unit + 0.7 * margin)}`}
         role={blade && turned ? 'group' : undefined}
         aria-label={blade && turned ? 'From the side' : undefined}
         aria-hidden={blade && turned ? undefined : true}
         className="block w-full overflow-visible"
       >
         <defs>
-          <clipPath id={`${id}side`}>
-            <path d={outline(side.length, height)} />
+          <clipPath id={`${id}`}>
+            <path d={outline(across, height)} />
           </clipPath>
         </defs>
-        <g transform={`translate(${tidy((total.width - side.length) / 2)} ${tidy(0.7 * margin)})`}>
-          <path d={outline(side.length, height)} fill={colours.fill} />
-          <g clipPath={`url(#${id}side)`}>
-            {side.say === 'from the side' && (
+        <g transform={`translate(${tidy((totalWidth - across) / 2)} ${tidy(0.7 * margin)})`}>
+          <path d={outline(across, height)} fill={colours.fill} />
+          <g clipPath={`url(#${id})`}>
+            {!fromEnd && (
               <path
-                d={hatch(90 - piece.grainPitchDeg, FIBRE_GAP_MM, side.length, { x: side.length / 2, y: height / 2 })}
+                d={hatch(90 - piece.grainPitchDeg, FIBRE_GAP_MM, across, { x: across / 2, y: height / 2 })}
                 stroke={colours.line}
                 strokeWidth={0.9}
                 opacity={0.4}
@@ -132,22 +195,14 @@ export const PieceDrawing = memo(function PieceDrawing(
             )}
             {cuts && <path d={lines.side} stroke="#12211d" strokeWidth={0.3 * unit} opacity={0.65} fill="none" />}
           </g>
-          <path d={outline(side.length, height)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />
+          <path d={outline(across, height)} fill="none" stroke={colours.line} strokeWidth={0.35 * unit} />
           {turned && blade && <LeaningBlade piece={piece} blade={blade} unit={unit} margin={margin} />}
         </g>
-        <rect x={0} y={height + 0.7 * margin} width={total.width} height={0.9 * unit} fill="#d3ddda" />
+        <rect x={0} y={height + 0.7 * margin} width={totalWidth} height={0.9 * unit} fill="#d3ddda" />
       </svg>
-      <div className="flex items-center justify-end gap-2 px-[5%] pt-2">
-        {formatLength(bar, style)}{' '}
-        <span
-          aria-hidden="true"
-          className="h-2 border-x border-b border-muted"
-          style={{ width: `${(100 * bar) / total.width / 0.9}%` }}
-        />
-      </div>
-    </div>
+    </>
   );
-});
+}
 
 function linesOf(piece: DrawnPiece, centre: Point, reach: number): { above: string; side: string } {
   const { shape, lengthMm: length, widthMm: width, heightMm: height, thicknessMm } = piece;

@@ -6,7 +6,7 @@ import type { Household } from '@/contract/resources';
 import { fitDial, type DialStack } from '@/core/slicing';
 import { dialProblemWords } from '@/core/words';
 import { formatClock } from '@/core/times';
-import { USUAL_MEASURES } from '@/core/units';
+import { FormatStyle, USUAL_MEASURES } from '@/core/units';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { callApi } from '../../shell/api';
@@ -15,6 +15,7 @@ import { useToast } from '../../shell/toast';
 import { useNow } from '../../shell/useNow';
 import { FreezerFields } from './freezerFields';
 import { SlicerFields } from './slicerFields';
+import { TextField, Problem, SelectField, LABEL_LOOK, Tick } from '@/ui/primitives/plainFields';
 
 const formOf = ({ name, zone, measures, currency, freezer }: Household) => ({
   name,
@@ -24,18 +25,30 @@ const formOf = ({ name, zone, measures, currency, freezer }: Household) => ({
   freezer,
 });
 
+/** @returns in words what has to be mended first */
+function problemOf(
+  form: ReturnType<typeof formOf>,
+  stacks: DialStack[] | undefined,
+  style: FormatStyle,
+): string | undefined {
+  if (!form.name.trim()) return 'Give the kitchen a name.';
+  if (form.measures.length === 0) return 'Tick at least one spoon or cup, so that amounts can be said in it.';
+  if (!/^[A-Z]{3}$/.test(form.currency)) return 'Give the currency in three letters, such as EUR, GBP or USD.';
+  const dial = stacks && stacks.length > 1 ? fitDial(stacks) : undefined;
+  if (dial && !dial.ok) return `${dialProblemWords(dial.problem, style)} Nothing was kept; the last good dial stands.`;
+  return stacks ? undefined : 'One of the stacks is not complete. Fill it in or take it out.';
+}
+
 /** Name, clock, drawer, freezer and slicing machine of the kitchen. */
 export function MyKitchenScreen({ household, zones }: { household: Household; zones: readonly string[] }) {
   const { style } = usePreferences();
   const router = useRouter();
   const toast = useToast();
-  const now = useNow(0, 10_000);
   const [form, setForm] = useState(() => formOf(household));
   /** Undefined while a stack is not complete. */
   const [stacks, setStacks] = useState<DialStack[] | undefined>(household.slicerStacks);
   const [problem, setProblem] = useState<string>();
   const [shownVersion, setShownVersion] = useState(household.version);
-  const known = zones.includes(form.zone) ? zones : [form.zone, ...zones];
 
   // What another screen taught the freezer shows here too, without losing what is being typed.
   if (household.version !== shownVersion) {
@@ -43,24 +56,9 @@ export function MyKitchenScreen({ household, zones }: { household: Household; zo
     setForm((before) => ({ ...before, freezer: { ...before.freezer, known: household.freezer.known } }));
   }
 
-  const toggle = (id: string, owned: boolean) =>
-    setForm((before) => ({
-      ...before,
-      measures: USUAL_MEASURES.map((one) => one.id).filter((one) =>
-        one === id ? owned : before.measures.includes(one),
-      ),
-    }));
-
   const keep = async () => {
-    if (!form.name.trim()) return setProblem('Give the kitchen a name.');
-    if (form.measures.length === 0)
-      return setProblem('Tick at least one spoon or cup, so that amounts can be said in it.');
-    if (!/^[A-Z]{3}$/.test(form.currency))
-      return setProblem('Give the currency in three letters, such as EUR, GBP or USD.');
-    const dial = stacks && stacks.length > 1 ? fitDial(stacks) : undefined;
-    if (dial && !dial.ok)
-      return setProblem(`${dialProblemWords(dial.problem, style)} Nothing was kept; the last good dial stands.`);
-    if (!stacks) return setProblem('One of the stacks is not complete. Fill it in or take it out.');
+    const wrong = problemOf(form, stacks, style);
+    if (wrong) return setProblem(wrong);
     const result = await callApi<Household>('PUT', '/household', {
       body: { ...form, name: form.name.trim(), slicerStacks: stacks },
     });
@@ -82,7 +80,6 @@ export function MyKitchenScreen({ household, zones }: { household: Household; zo
     router.refresh();
   };
 
-  const look = 'h-11 w-full max-w-sm rounded border border-grout bg-panel px-3';
   return (
     <form
       className="panel space-y-6 px-5 py-5"
@@ -92,70 +89,74 @@ export function MyKitchenScreen({ household, zones }: { household: Household; zo
       }}
     >
       <Alive className="space-y-6">
-        <label className="block">
-          <span className="mb-1 block text-[13px] font-medium text-muted">Name</span>
-          <input
-            className={look}
-            value={form.name}
-            maxLength={120}
-            onChange={(event) => setForm({ ...form, name: event.target.value })}
-          />
-        </label>
-        <label className="block">
-          <span className="mb-1 block text-[13px] font-medium text-muted">Kitchen clock</span>
-          <select
-            className={look}
-            value={form.zone}
-            onChange={(event) => setForm({ ...form, zone: event.target.value })}
-          >
-            {known.map((zone) => (
-              <option key={zone}>{zone}</option>
-            ))}
-          </select>
-          {now > 0 && (
-            <span className="mt-1 block text-[13px] text-muted">
-              It is {formatClock(now, form.zone, style.locale)} there now. All times are shown on this clock.
-            </span>
-          )}
-        </label>
-        <fieldset>
-          <legend className="mb-1 text-[13px] font-medium text-muted">Spoons and cups in the drawer</legend>
-          <p className="text-[14px]">Amounts are said in these, and in halves of them.</p>
-          <div className="mt-2 flex flex-wrap gap-2">
-            {USUAL_MEASURES.map(({ id, label }) => (
-              <label
-                key={id}
-                className="flex min-h-11 cursor-pointer items-center gap-2 rounded border border-grout px-3 has-checked:border-enamel has-checked:bg-enamel-tint"
-              >
-                <input
-                  type="checkbox"
-                  className="size-5 accent-[#0e3b34]"
-                  checked={form.measures.includes(id)}
-                  onChange={(event) => toggle(id, event.target.checked)}
-                />
-                {/^[¼½⅓]/.test(label) ? label : `1 ${label}`}
-              </label>
-            ))}
-          </div>
-        </fieldset>
-        <label className="block">
-          <span className="mb-1 block text-[13px] font-medium text-muted">Currency</span>
-          <input
-            className="h-11 w-24 rounded border border-grout bg-panel px-3 uppercase"
-            value={form.currency}
-            maxLength={3}
-            onChange={(event) => setForm({ ...form, currency: event.target.value.toUpperCase() })}
-          />
-        </label>
+        <TextField
+          label="Name"
+          value={form.name}
+          maxLength={120}
+          onChange={(name) => setForm((before) => ({ ...before, name }))}
+        />
+        <ClockField zone={form.zone} zones={zones} onChange={(zone) => setForm((before) => ({ ...before, zone }))} />
+        <Drawer owned={form.measures} onChange={(measures) => setForm((before) => ({ ...before, measures }))} />
+        <TextField
+          label="Currency"
+          className="w-24 uppercase"
+          value={form.currency}
+          maxLength={3}
+          onChange={(currency) => setForm((before) => ({ ...before, currency: currency.toUpperCase() }))}
+        />
         <FreezerFields freezer={form.freezer} onChange={(freezer) => setForm((before) => ({ ...before, freezer }))} />
         <SlicerFields stacks={household.slicerStacks} onChange={setStacks} />
-        {problem && (
-          <p role="alert" className="font-medium text-ox">
-            {problem}
-          </p>
-        )}
+        <Problem text={problem} />
         <Button type="submit">Keep</Button>
       </Alive>
     </form>
+  );
+}
+
+interface ClockFieldProps {
+  zone: string;
+  zones: readonly string[];
+  onChange: (zone: string) => void;
+}
+
+/** The zone of the kitchen, with what its clock says now. */
+function ClockField({ zone, zones, onChange }: ClockFieldProps) {
+  const { style } = usePreferences();
+  const now = useNow(0, 10_000);
+  const known = zones.includes(zone) ? zones : [zone, ...zones];
+  return (
+    <div>
+      <SelectField
+        label="Kitchen clock"
+        className="w-full max-w-sm"
+        value={zone}
+        options={known.map((value) => ({ value, name: value }))}
+        onChange={onChange}
+      />
+      {now > 0 && (
+        <span className="mt-1 block text-[13px] text-muted">
+          It is {formatClock(now, zone, style.locale)} there now. All times are shown on this clock.
+        </span>
+      )}
+    </div>
+  );
+}
+
+/** Spoons and cups; amounts are said in them. */
+function Drawer({ owned, onChange }: { owned: readonly string[]; onChange: (owned: string[]) => void }) {
+  const toggle = (id: string, has: boolean) =>
+    onChange(USUAL_MEASURES.map((one) => one.id).filter((one) => (one === id ? has : owned.includes(one))));
+  return (
+    <fieldset>
+      <legend className={LABEL_LOOK}>Spoons and cups in the drawer</legend>
+      <p className="text-[14px]">Amounts are said in these, and in halves of them.</p>
+      <div className="mt-2 flex flex-wrap gap-2">
+        {USUAL_MEASURES.map(({ id, label }) => (
+          <Tick key={id} checked={owned.includes(id)} onChange={(has) => toggle(id, has)}>
+            {/^[¼½⅓]/.test(label) ? label : `1 ${label}`}
+          </Tick>
+        ))}
+      </div>
+    </fieldset>
   );
 }

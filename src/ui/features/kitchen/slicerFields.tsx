@@ -54,8 +54,6 @@ export function SlicerFields({ stacks, onChange }: Props) {
   const read = rows.map(readRow);
   const good = read.filter((one) => one !== undefined);
   const result = good.length >= 2 ? fitDial(good) : undefined;
-  const field =
-    'h-11 w-24 rounded border border-grout bg-panel px-3 text-[15px] text-ink aria-invalid:border-2 aria-invalid:border-ox';
 
   return (
     <fieldset id="slicer" className="space-y-3">
@@ -65,52 +63,14 @@ export function SlicerFields({ stacks, onChange }: Props) {
         then on plans name the number to set.
       </p>
       {rows.map((row, index) => (
-        <div key={index} className="flex flex-wrap items-end gap-3">
-          <label className="text-[13px] text-muted">
-            Dial
-            <br />
-            <input
-              className={field}
-              aria-label={`Dial, stack ${index + 1}`}
-              inputMode="decimal"
-              maxLength={20}
-              value={row.dial}
-              aria-invalid={read[index] === undefined && row.dial !== '' && row.stack !== '' ? true : undefined}
-              onChange={(event) => edit(index, { dial: event.target.value })}
-            />
-          </label>
-          <label className="text-[13px] text-muted">
-            Slices
-            <br />
-            <input
-              className={field}
-              aria-label={`Slices, stack ${index + 1}`}
-              inputMode="numeric"
-              maxLength={20}
-              value={row.slices}
-              onChange={(event) => edit(index, { slices: event.target.value })}
-            />
-          </label>
-          <label className="text-[13px] text-muted">
-            Stack, {us ? 'in' : 'mm'}
-            <br />
-            <input
-              className={field}
-              aria-label={`Height, stack ${index + 1}`}
-              maxLength={20}
-              value={row.stack}
-              onChange={(event) => edit(index, { stack: event.target.value })}
-            />
-          </label>
-          <Button look="quiet" onClick={() => take(rows.filter((_, at) => at !== index))}>
-            Take out
-          </Button>
-          {read[index] === undefined && row.dial !== '' && row.stack !== '' && (
-            <span role="alert" className="pb-3 text-[13px] font-medium text-ox">
-              A number on the dial, whole slices, a height such as 42 mm.
-            </span>
-          )}
-        </div>
+        <StackRow
+          key={index}
+          number={index + 1}
+          row={row}
+          isBad={read[index] === undefined && row.dial !== '' && row.stack !== ''}
+          onEdit={(part) => edit(index, part)}
+          onTakeOut={() => take(rows.filter((_, at) => at !== index))}
+        />
       ))}
       <Button look="plain" onClick={() => take([...rows, EMPTY])}>
         Add a stack
@@ -132,5 +92,70 @@ export function SlicerFields({ stacks, onChange }: Props) {
         </p>
       )}
     </fieldset>
+  );
+}
+
+interface StackRowProps {
+  number: number;
+  row: Row;
+  isBad: boolean;
+  onEdit: (part: Partial<Row>) => void;
+  onTakeOut: () => void;
+}
+
+/** One stack: the number on the dial, how many slices, how tall they lie. */
+function StackRow({ number, row, isBad, onEdit, onTakeOut }: StackRowProps) {
+  const us = usePreferences().style.system === 'us';
+  const field =
+    'h-11 w-24 rounded border border-grout bg-panel px-3 text-[15px] text-ink aria-invalid:border-2 aria-invalid:border-ox';
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <label className="text-[13px] text-muted">
+        Dial
+        <br />
+        <input
+          className={field}
+          aria-label={`Dial, stack ${number}`}
+          inputMode="decimal"
+          maxLength={20}
+          value={row.dial}
+          aria-invalid={isBad || undefined}
+          onChange={(event) => onEdit({ dial: event.target.value })}
+        />
+      </label>
+      <label className="text-[13px] text-muted">
+        Slices
+        <br />
+        <input
+          className={field}
+          aria-label={`Slices, stack ${number}`}
+          inputMode="numeric"
+          maxLength={20}
+          value={row.slices}
+
+          onChange={(event) => onEdit({ slices: event.target.value })}
+        />
+      </label>
+      <label className="text-[13px] text-muted">
+        Stack, {us ? 'in' : 'mm'}
+        <br />
+        <input
+          className={field}
+          aria-label={`Height, stack ${number}`}
+          maxLength={20}
+          value={row.stack}
+
+          onChange={(event) => onEdit({ stack: event.target.value })}
+        />
+      </label>
+      <Button look="quiet" onClick={onTakeOut}>
+        Take out
+      </Button>
+      {isBad && (
+        <span role="alert" className="pb-3 text-[13px] font-medium text-ox">
+          A number on the dial, whole slices, a height such as 42 mm.
+        </span>
+      )}
+    </div>
   );
 }

@@ -20,9 +20,7 @@ interface Kept extends BatchEvent {
 
 /** Jobs of all batches in the order of the clock, their progress, and what the cook can do with them. */
 export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'events'>) {
-  const [made, setMade] = useState<Kept[]>([]);
-  const [outbox, setOutbox] = useState<OutboxState>({ waiting: 0, refused: [] });
-
+  const { made, outbox, record, settle } = useMadeEvents(batches);
   const jobs = useMemo(
     () =>
       batches.flatMap((batch) => batch.jobs).sort((a, b) => a.startMs - b.startMs || Number(a.hands) - Number(b.hands)),
@@ -51,31 +49,7 @@ export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'e
     [progress],
   );
 
-  const timers = useMemo<KitchenTimer[]>(
-    () =>
-      jobs.flatMap((job) => {
-        const rings = job.hands ? undefined : ringsAtMs(of(job), job.minutes);
-        const batch = batches.find(({ id }) => id === job.batchId)!;
-        const { startedAtMs } = of(job);
-        const checkAtMs =
-          job.key === 'firm' && batch.checkFirmMin !== undefined && startedAtMs !== undefined
-            ? startedAtMs + batch.checkFirmMin * 60_000
-            : undefined;
-        return rings === undefined
-          ? []
-          : [
-              {
-                batchId: job.batchId,
-                jobKey: job.key,
-                label: `${job.short}, ${shortName(batch)}`,
-                ringsAtMs: rings,
-                ...(checkAtMs ? { checkAtMs } : {}),
-                job,
-              },
-            ];
-      }),
-    [batches, jobs, of],
-  );
+  const timers = useMemo(() => timersOf(jobs, batches, of), [batches, jobs, of]);
 
   useEffect(() => {
     writeTimers(
@@ -84,6 +58,64 @@ export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'e
     );
   }, [batches, timers]);
 
+  /** How it cut, as last said for each batch. */
+  const reports = useMemo(
+    () =>
+      new Map(
+        known
+          .filter(({ kind }) => kind === 'firmness-reported')
+          .map(({ batchId, payload }) => [batchId, String(payload?.report)]),
+      ),
+    [known],
+  );
+
+  return {
+    jobs,
+    reports,
+    progress: of,
+    progressOf: (batchId: string): ReadonlyMap<JobKey, JobProgress> => progress.get(batchId) ?? new Map(),
+    timers,
+    record,
+    eventsOf: (batchId: string): readonly BatchEvent[] => known.filter((one) => one.batchId === batchId),
+    outbox,
+    settle,
+  };
+}
+
+const shortName = (batch: PlannedBatch) => (batch.name.length > 28 ? `${batch.name.slice(0, 27)}…` : batch.name);
+
+/** What runs beside the hands, each with the time it rings. */
+function timersOf(
+  jobs: readonly PlannedJob[],
+  batches: readonly PlannedBatch[],
+  progressOf: (job: PlannedJob) => JobProgress,
+): KitchenTimer[] {
+  return jobs.flatMap((job) => {
+    const { startedAtMs } = progressOf(job);
+    const rings = job.hands ? undefined : ringsAtMs(progressOf(job), job.minutes);
+    if (rings === undefined) return [];
+    const batch = batches.find(({ id }) => id === job.batchId)!;
+    const checkAtMs =
+      job.key === 'firm' && batch.checkFirmMin !== undefined && startedAtMs !== undefined
+        ? startedAtMs + batch.checkFirmMin * 60_000
+        : undefined;
+    return [
+      {
+        batchId: job.batchId,
+        jobKey: job.key,
+        label: `${job.short}, ${shortName(batch)}`,
+        ringsAtMs: rings,
+        ...(checkAtMs ? { checkAtMs } : {}),
+        job,
+      },
+    ];
+  });
+}
+
+/** Events made here: kept on the device first, sent until they arrive, and counted from the moment they are made. */
+function useMadeEvents(batches: readonly PlannedBatch[]) {
+  const [made, setMade] = useState<Kept[]>([]);
+  const [outbox, setOutbox] = useState<OutboxState>({ waiting: 0, refused: [] });
   useEffect(() => {
     // What was made before a reload and has not arrived yet still counts.
     const restore = setTimeout(() => {
@@ -128,31 +160,9 @@ export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'e
     [batches],
   );
 
-  /** How it cut, as last said for each batch. */
-  const reports = useMemo(
-    () =>
-      new Map(
-        known
-          .filter(({ kind }) => kind === 'firmness-reported')
-          .map(({ batchId, payload }) => [batchId, String(payload?.report)]),
-      ),
-    [known],
-  );
-
-  return {
-    jobs,
-    reports,
-    progress: of,
-    progressOf: (batchId: string): ReadonlyMap<JobKey, JobProgress> => progress.get(batchId) ?? new Map(),
-    timers,
-    record,
-    eventsOf: (batchId: string): readonly BatchEvent[] => known.filter((one) => one.batchId === batchId),
-    outbox,
-    settle: (what: 'again' | 'let-go') => {
-      settleRefused(what);
-      void flush().then(setOutbox);
-    },
+  const settle = (what: 'again' | 'let-go') => {
+    settleRefused(what);
+    void flush().then(setOutbox);
   };
+  return { made, outbox, record, settle };
 }
-
-const shortName = (batch: PlannedBatch) => (batch.name.length > 28 ? `${batch.name.slice(0, 27)}…` : batch.name);

@@ -2,14 +2,11 @@
 
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
 import type { Batch } from '@/contract/resources';
-import type { NewBatchPage } from '@/contract/views';
-import { comesSliced, LIMITS, usualThicknessMm, type Remedy } from '@/core/batches';
+import { BatchPlan, comesSliced, LIMITS } from '@/core/batches';
 import { WAYS } from '@/core/ways';
 import type { Marinade } from '@/core/marinades';
-import type { Cut } from '@/core/pieces';
-import { formatDay, fromFieldValue, instantOf, toFieldValue, wallTimeOf } from '@/core/times';
+import { formatDay, fromFieldValue, toFieldValue } from '@/core/times';
 import {
   formatDuration,
   formatLength,
@@ -27,145 +24,36 @@ import { CutPicker } from '../../primitives/cutPicker';
 import { focusFirstInvalid, NOT_READ } from '../../primitives/firstInvalid';
 import { orAgain } from '../../primitives/orAgain';
 import { CountField, LengthField, MassField, SidesField } from '../../primitives/quantities';
-import { useKept } from '../../primitives/useKept';
-import { callApi } from '../../shell/api';
-import { fetchCuts } from '../../shell/fetchCuts';
 import { usePreferences } from '../../shell/preferences';
-import { toInputs, type BatchFields } from '../batch/batchFields';
 import { BeginStrip } from '../batch/beginStrip';
 import { PlanNotes } from '../batch/planNotes';
-import { useSafePlan } from '../batch/useSafePlan';
+import { useSend } from '@/ui/shell/useSend';
+import { useNewBatch, isFor, NewBatchProps } from './useNewBatch';
 
 const HandsList = dynamic(
   orAgain(() => import('./handsList').then((list) => list.HandsList)),
   { ssr: false, loading: () => <p className="mt-2 min-h-60 text-kitchen-muted">Counting back.</p> },
 );
 
-const KEY = 'mince.new';
-
-type Answers = Omit<BatchFields, 'name' | 'mealId' | 'notBefore'> & { mealId?: string };
-
-interface Props extends NewBatchPage {
-  mealId?: string;
-  /** The cut was asked for by the address. */
-  cutAsked: boolean;
-  nowMs: number;
-}
-
-const isFor =
-  (way: Answers['way']) =>
-  ({ uses }: Pick<Marinade, 'uses'>) =>
-    !uses || uses.includes(way);
-
-/** Tomorrow at one on the kitchen clock. */
-function tomorrowLunch(nowMs: number, zone: string): number {
-  const today = wallTimeOf(nowMs, zone);
-  return instantOf({ ...today, day: today.day + 1, hour: 13, minute: 0 }, zone);
-}
+const SELECT_LOOK =
+  'condensed h-11 w-64 max-w-full rounded border border-grout bg-panel px-3 text-[17px] font-semibold';
 
 /** A full plan from eight answers, each already filled in; what it means stands beside them and follows every key. */
-export function NewBatchScreen({
-  marinades,
-  sodaIngredient,
-  measures,
-  zone,
-  freezer,
-  slicer,
-  ownCuts,
-  cut: firstCut,
-  meals,
-  mealId,
-  cutAsked,
-  nowMs,
-}: Props) {
+export function NewBatchScreen(page: NewBatchProps) {
   const router = useRouter();
-  const { style } = usePreferences();
-  const meal = meals.find(({ id }) => id === mealId);
-  // The catalogue comes after the first look.
-  const [cuts, setCuts] = useState<readonly Cut[]>(() =>
-    ownCuts.some(({ id }) => id === firstCut.id) ? ownCuts : [...ownCuts, firstCut],
-  );
-  useEffect(() => fetchCuts((catalogue) => setCuts([...ownCuts, ...catalogue])), [ownCuts]);
-  const asked = cutAsked ? firstCut : undefined;
-  const firstWay = WAYS.find((way) => asked?.suits[way]) ?? 'stir-fry';
-  const beginning = (): Answers => ({
-    way: firstWay,
-    cutId: firstCut.id,
-    massG: 800,
-    heightMm: asked?.usualHeightMm ?? 20,
-    thicknessMm: usualThicknessMm(firstWay, firstCut, asked?.usualHeightMm ?? 20),
-    marinadeId: (marinades.find(isFor(firstWay)) ?? marinades[0])?.id ?? '',
-    people: meal?.people ?? 4,
-    tableAt: meal?.tableAt ?? new Date(tomorrowLunch(nowMs, zone)).toISOString(),
-    ...(meal ? { mealId: meal.id } : {}),
-    pins: {},
-  });
-  const fits = ({ cutId, marinadeId }: Answers) =>
-    !cutAsked && cuts.some(({ id }) => id === cutId) && marinades.some(({ id }) => id === marinadeId);
-  const {
-    value: answers,
-    change,
-    drop,
-  } = useKept(KEY, beginning, {
-    take: (kept, now) =>
-      fits(kept) ? { ...kept, ...(mealId ? { mealId: now.mealId, tableAt: now.tableAt } : {}) } : undefined,
-    ready: cuts.length > ownCuts.length + 1,
-  });
-  const [problem, setProblem] = useState<string>();
-  const [busy, setBusy] = useState(false);
-
-  const cut = cuts.find(({ id }) => id === answers.cutId) ?? firstCut;
-  const marinade = marinades.find(({ id }) => id === answers.marinadeId);
-  const inputs = useMemo(
-    () => toInputs({ ...answers, name: '', mealId: '', notBefore: new Date(nowMs).toISOString() }),
-    [answers, nowMs],
-  );
-  const around = useMemo(
-    () => marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer },
-    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer],
-  );
-  const { plan, broken } = useSafePlan(inputs, around);
-  const sliced = comesSliced(cut, answers.pins);
-  /** The usual thickness of what it will be cut into, as long as it was not set otherwise. */
-  const takeUsual = (part: Partial<Answers>, nextCut: Cut = cut) => {
-    const next = { ...answers, ...part };
-    const usual = usualThicknessMm(answers.way, cut, answers.heightMm);
-    const now = usualThicknessMm(next.way, nextCut, next.heightMm);
-    change({
-      ...part,
-      ...(answers.thicknessMm === usual || nextCut.id !== cut.id || Math.abs(now - usual) > 5
-        ? { thicknessMm: now }
-        : {}),
-    });
-  };
-  const takeRemedy = ({ pins, tableAtMs: at }: Remedy['change']) =>
-    change({
-      ...(pins ? { pins: { ...answers.pins, ...pins } } : {}),
-      ...(at === undefined ? {} : { tableAt: new Date(at).toISOString() }),
-    });
-  const tableAtMs = inputs.tableAtMs;
-  const joins =
-    meals.find((one) => one.id === answers.mealId && Date.parse(one.tableAt) === tableAtMs) ??
-    meals.find((one) => Date.parse(one.tableAt) === tableAtMs);
+  const asked = useNewBatch(page);
+  const { answers, drop, takeRemedy, cut, marinade, inputs, around, plan, broken, joins } = asked;
+  const { problem, setProblem, busy, send } = useSend();
 
   const create = async () => {
-    setBusy(true);
-    const result = await callApi<Batch>('POST', '/batches', { body: { ...answers, mealId: joins?.id } });
-    setBusy(false);
-    if (!result.ok) {
-      setProblem(`${result.problem.title} ${result.problem.detail ?? ''}`);
-      return;
-    }
+    const batch = await send<Batch>('POST', '/batches', { body: { ...answers, mealId: joins?.id } });
+    if (!batch) return;
     drop();
-    router.push(`/batches/${result.data.id}`);
+    router.push(`/batches/${batch.id}`);
   };
 
   if (!plan || !marinade || !around)
     return <p className="p-6">There is no marinade in the book yet. Add one under Marinades first.</p>;
-  const { band } = plan.slice;
-  const selectLook =
-    'condensed h-11 w-64 max-w-full rounded border border-grout bg-panel px-3 text-[17px] font-semibold';
-
   return (
     <form
       className="grid wide:min-h-[calc(100dvh-3.5rem)] wide:grid-cols-[minmax(0,1fr)_400px]"
@@ -178,132 +66,8 @@ export function NewBatchScreen({
       <div className="px-4 py-6 wide:px-8">
         <h1>What is on the board?</h1>
         <Alive className="mt-4">
-          <Row name="It becomes">
-            <Choice
-              label="It becomes"
-              value={answers.way}
-              options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))}
-              onChange={(way) => takeUsual({ way })}
-            />
-          </Row>
-          <Row
-            name="The piece"
-            hint={`${WORK_NAMES[cut.work]}${cut.otherNames.length ? `; also ${cut.otherNames.slice(0, 2).join(', ')}` : ''}`}
-          >
-            <CutPicker
-              label="The piece"
-              cuts={cuts}
-              value={cut}
-              onChange={(taken) => takeUsual({ cutId: taken.id, heightMm: taken.usualHeightMm, pins: {} }, taken)}
-            />
-          </Row>
-          <Row name="Weight">
-            <MassField
-              hideLabel
-              label="Weight"
-              value={answers.massG}
-              {...LIMITS.massG}
-              onChange={(massG) => change({ massG })}
-              hint={`${answers.pins.readyToCut ? 'all of it' : `about ${formatMass(plan.piece.meatG, style)}`} is meat for the pan`}
-            />
-          </Row>
-          <Row name="It comes">
-            <ArrivalChoice
-              cut={cut}
-              pins={answers.pins}
-              onPins={(arrival) => change({ pins: { ...answers.pins, ...arrival } })}
-            />
-          </Row>
-          {!comesSliced(cut) && (
-            <Row name="How tall it lies">
-              <SidesField
-                hideLabel
-                label="How tall it lies"
-                {...LIMITS.heightMm}
-                side={LIMITS.sideMm}
-                value={{ lengthMm: answers.pins.lengthMm, widthMm: answers.pins.widthMm, heightMm: answers.heightMm }}
-                onChange={({ heightMm, ...sides }) =>
-                  takeUsual({ heightMm, pins: { ...answers.pins, lengthMm: undefined, widthMm: undefined, ...sides } })
-                }
-                hint={
-                  answers.pins.lengthMm === undefined
-                    ? `or all three, ${style.system === 'us' ? '8 x 5 x 1 3/4' : '200 x 120 x 45'}; now ${formatLength(plan.piece.lengthMm, style)} × ${formatLength(plan.piece.widthMm, style)} by weight`
-                    : 'length × width × height, as measured'
-                }
-              />
-            </Row>
-          )}
-          <Row name="Slices">
-            <LengthField
-              hideLabel
-              label="Slices"
-              value={answers.thicknessMm}
-              {...LIMITS.thicknessMm}
-              step={0.5}
-              onChange={(thicknessMm) =>
-                change({ thicknessMm, ...(comesSliced(cut) ? { heightMm: thicknessMm } : {}) })
-              }
-              hint={
-                sliced
-                  ? 'as the shop cut it'
-                  : `${formatLength(band.from, style)} to ${formatLength(band.to, style)} is usual for ${SHAPE_UNITS[plan.slice.shape][1]}`
-              }
-            />
-          </Row>
-          <Row
-            name="Marinade"
-            hint={`${formatDuration(marinade.minutes.from)} to ${formatDuration(marinade.minutes.to)}`}
-          >
-            <select
-              aria-label="Marinade"
-              className={selectLook}
-              value={answers.marinadeId}
-              onChange={(event) => change({ marinadeId: event.target.value })}
-            >
-              <optgroup label={`Made for ${WAY_NAMES[answers.way].toLowerCase()}`}>
-                {marinades.filter(isFor(answers.way)).map((one) => (
-                  <option key={one.id} value={one.id}>
-                    {one.name}
-                  </option>
-                ))}
-              </optgroup>
-              <optgroup label="Others">
-                {marinades
-                  .filter((one) => !isFor(answers.way)(one))
-                  .map((one) => (
-                    <option key={one.id} value={one.id}>
-                      {one.name}
-                    </option>
-                  ))}
-              </optgroup>
-            </select>
-          </Row>
-          <Row name="People">
-            <CountField
-              hideLabel
-              label="People"
-              unit="people"
-              value={answers.people}
-              {...LIMITS.people}
-              onChange={(people) => change({ people })}
-              hint={`${formatMass(plan.piece.perPersonG, style)} each, raw`}
-            />
-          </Row>
-          <Row
-            name="On the table"
-            hint={joins ? `joins ${joins.name}` : `${formatDay(tableAtMs, zone, style.locale)}, kitchen clock`}
-          >
-            <input
-              aria-label="On the table"
-              type="datetime-local"
-              className={selectLook}
-              value={toFieldValue(tableAtMs, zone)}
-              onChange={(event) => {
-                const instantMs = fromFieldValue(event.target.value, zone);
-                if (instantMs !== undefined) change({ tableAt: new Date(instantMs).toISOString() });
-              }}
-            />
-          </Row>
+          <MeatQuestions asked={asked} plan={plan} />
+          <TableQuestions asked={asked} plan={plan} marinade={marinade} page={page} />
         </Alive>
       </div>
 
@@ -311,7 +75,7 @@ export function NewBatchScreen({
         className="dark-ground flex flex-col bg-enamel px-6 py-6 text-kitchen-text wide:px-7"
         aria-label="So far this means"
       >
-        <BeginStrip plan={plan} zone={zone} dark />
+        <BeginStrip plan={plan} zone={page.zone} dark />
         {broken && (
           <p role="alert" className="mt-3 rounded bg-ox px-3 py-2">
             This cannot be planned; what is shown is the last plan that could.
@@ -320,39 +84,9 @@ export function NewBatchScreen({
         <div className="mt-3">
           <PlanNotes plan={plan} inputs={inputs} around={around} onTake={takeRemedy} dark />
         </div>
-        <h2 className="mt-4 text-kitchen-muted">So far this means</h2>
-        <dl className="mt-3 grid grid-cols-2 gap-x-4 gap-y-5">
-          <Result
-            figure={formatNumber(plan.slice.pieceCount, style.locale)}
-            label={`${SHAPE_UNITS[plan.slice.shape][plan.slice.pieceCount === 1 ? 0 : 1]}, ${joinFigure(massFigure(plan.piece.meatG / Math.max(1, plan.slice.pieceCount), style))} each`}
-          />
-          <Result
-            figure={joinFigure(lengthFigure(plan.slice.fibreLengthMm, style))}
-            label={`in a bite: ${fibreWords(plan.slice.fibreLengthMm, style).split(',')[0]}`}
-          />
-          {plan.tenderize.choice === 'skip' ? (
-            <Result figure="none" label={`soda. ${SODA_REASONS[plan.tenderize.judgement.sodaReason]}`} />
-          ) : (
-            <Result
-              figure={joinFigure(massFigure(plan.tenderize.schools[plan.tenderize.choice].sodaG, style))}
-              label={`soda. ${SODA_NAMES[plan.tenderize.choice]}: ${plan.tenderize.schools[plan.tenderize.choice].spoken.spoken}`}
-            />
-          )}
-          <Result
-            figure={`${formatNumber(plan.marinate.uptake.equilibriumSaltPercent, style.locale, 1)} %`}
-            label="salt in the meat, in the end"
-          />
-          <Result
-            figure={formatDuration(plan.marinate.minutes)}
-            label={`in ${joinFigure(massFigure(plan.marinate.onMeat.massG, style))} of marinade`}
-          />
-          <Result
-            figure={formatNumber(plan.cook.sticks || plan.cook.rounds, style.locale)}
-            label={`${heatWords(plan, style).rounds.replace(/^[\d.,]+ /, '')}, ${heatWords(plan, style).minutes}`}
-          />
-        </dl>
+        <SoFar plan={plan} />
         <h2 className="mt-7 text-kitchen-muted">Your hands are needed</h2>
-        {plan.schedule.ok && <HandsList plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} />}
+        {plan.schedule.ok && <HandsList plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={page.zone} />}
         <div className="grow" />
         {problem && (
           <p role="alert" className="mt-4 rounded bg-ox px-3 py-2">
@@ -371,6 +105,206 @@ export function NewBatchScreen({
         </div>
       </aside>
     </form>
+  );
+}
+
+interface QuestionsProps {
+  asked: ReturnType<typeof useNewBatch>;
+  plan: BatchPlan;
+}
+
+/** The way, the piece, its weight and size, the slices. */
+function MeatQuestions({ asked, plan }: QuestionsProps) {
+  const { style } = usePreferences();
+  const { answers, change, takeUsual, cuts, cut, sliced } = asked;
+  const { band } = plan.slice;
+  return (
+    <>
+      <Row name="It becomes">
+        <Choice
+          label="It becomes"
+          value={answers.way}
+          options={WAYS.map((value) => ({ value, name: WAY_NAMES[value] }))}
+          onChange={(way) => takeUsual({ way })}
+        />
+      </Row>
+      <Row
+        name="The piece"
+        hint={`${WORK_NAMES[cut.work]}${cut.otherNames.length ? `; also ${cut.otherNames.slice(0, 2).join(', ')}` : ''}`}
+      >
+        <CutPicker
+          label="The piece"
+          cuts={cuts}
+          value={cut}
+          onChange={(taken) => takeUsual({ cutId: taken.id, heightMm: taken.usualHeightMm, pins: {} }, taken)}
+        />
+      </Row>
+      <Row name="Weight">
+        <MassField
+          hideLabel
+          label="Weight"
+          value={answers.massG}
+          {...LIMITS.massG}
+          onChange={(massG) => change({ massG })}
+          hint={`${answers.pins.readyToCut ? 'all of it' : `about ${formatMass(plan.piece.meatG, style)}`} is meat for the pan`}
+        />
+      </Row>
+      <Row name="It comes">
+        <ArrivalChoice
+          cut={cut}
+          pins={answers.pins}
+          onPins={(arrival) => change({ pins: { ...answers.pins, ...arrival } })}
+        />
+      </Row>
+      {!comesSliced(cut) && <HowTall asked={asked} plan={plan} />}
+      <Row name="Slices">
+        <LengthField
+          hideLabel
+          label="Slices"
+          value={answers.thicknessMm}
+          {...LIMITS.thicknessMm}
+          step={0.5}
+          onChange={(thicknessMm) => change({ thicknessMm, ...(comesSliced(cut) ? { heightMm: thicknessMm } : {}) })}
+          hint={
+            sliced
+              ? 'as the shop cut it'
+              : `${formatLength(band.from, style)} to ${formatLength(band.to, style)} is usual for ${SHAPE_UNITS[plan.slice.shape][1]}`
+          }
+        />
+      </Row>
+    </>
+  );
+}
+
+/** Height alone, or all three sides as measured. */
+function HowTall({ asked, plan }: QuestionsProps) {
+  const { style } = usePreferences();
+  const { answers, takeUsual } = asked;
+  return (
+    <Row name="How tall it lies">
+      <SidesField
+        hideLabel
+        label="How tall it lies"
+        {...LIMITS.heightMm}
+        side={LIMITS.sideMm}
+        value={{ lengthMm: answers.pins.lengthMm, widthMm: answers.pins.widthMm, heightMm: answers.heightMm }}
+        onChange={({ heightMm, ...sides }) =>
+          takeUsual({ heightMm, pins: { ...answers.pins, lengthMm: undefined, widthMm: undefined, ...sides } })
+        }
+        hint={
+          answers.pins.lengthMm === undefined
+            ? `or all three, ${style.system === 'us' ? '8 x 5 x 1 3/4' : '200 x 120 x 45'}; now ${formatLength(plan.piece.lengthMm, style)} × ${formatLength(plan.piece.widthMm, style)} by weight`
+            : 'length × width × height, as measured'
+        }
+      />
+    </Row>
+  );
+}
+
+interface TableQuestionsProps extends QuestionsProps {
+  marinade: Marinade;
+  page: Pick<NewBatchProps, 'marinades' | 'zone'>;
+}
+
+/** The marinade, for how many, and when. */
+function TableQuestions({ asked, plan, marinade, page: { marinades, zone } }: TableQuestionsProps) {
+  const { style } = usePreferences();
+  const { answers, change, inputs, joins } = asked;
+  const { tableAtMs } = inputs;
+  return (
+    <>
+      <Row name="Marinade" hint={`${formatDuration(marinade.minutes.from)} to ${formatDuration(marinade.minutes.to)}`}>
+        <select
+          aria-label="Marinade"
+          className={SELECT_LOOK}
+          value={answers.marinadeId}
+          onChange={(event) => change({ marinadeId: event.target.value })}
+        >
+          <optgroup label={`Made for ${WAY_NAMES[answers.way].toLowerCase()}`}>
+            {marinades.filter(isFor(answers.way)).map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.name}
+              </option>
+            ))}
+          </optgroup>
+          <optgroup label="Others">
+            {marinades
+              .filter((one) => !isFor(answers.way)(one))
+              .map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.name}
+                </option>
+              ))}
+          </optgroup>
+        </select>
+      </Row>
+      <Row name="People">
+        <CountField
+          hideLabel
+          label="People"
+          unit="people"
+          value={answers.people}
+          {...LIMITS.people}
+          onChange={(people) => change({ people })}
+          hint={`${formatMass(plan.piece.perPersonG, style)} each, raw`}
+        />
+      </Row>
+      <Row
+        name="On the table"
+        hint={joins ? `joins ${joins.name}` : `${formatDay(tableAtMs, zone, style.locale)}, kitchen clock`}
+      >
+        <input
+          aria-label="On the table"
+          type="datetime-local"
+          className={SELECT_LOOK}
+          value={toFieldValue(tableAtMs, zone)}
+          onChange={(event) => {
+            const instantMs = fromFieldValue(event.target.value, zone);
+            if (instantMs !== undefined) change({ tableAt: new Date(instantMs).toISOString() });
+          }}
+        />
+      </Row>
+    </>
+  );
+}
+
+/** The plan in six figures. */
+function SoFar({ plan }: { plan: BatchPlan }) {
+  const { style } = usePreferences();
+  return (
+    <>
+      <h2 className="mt-4 text-kitchen-muted">So far this means</h2>
+      <dl className="mt-3 grid grid-cols-2 gap-x-4 gap-y-5">
+        <Result
+          figure={formatNumber(plan.slice.pieceCount, style.locale)}
+          label={`${SHAPE_UNITS[plan.slice.shape][plan.slice.pieceCount === 1 ? 0 : 1]}, ${joinFigure(massFigure(plan.piece.meatG / Math.max(1, plan.slice.pieceCount), style))} each`}
+        />
+        <Result
+          figure={joinFigure(lengthFigure(plan.slice.fibreLengthMm, style))}
+          label={`in a bite: ${fibreWords(plan.slice.fibreLengthMm, style).split(',')[0]}`}
+        />
+        {plan.tenderize.choice === 'skip' ? (
+          <Result figure="none" label={`soda. ${SODA_REASONS[plan.tenderize.judgement.sodaReason]}`} />
+        ) : (
+          <Result
+            figure={joinFigure(massFigure(plan.tenderize.schools[plan.tenderize.choice].sodaG, style))}
+            label={`soda. ${SODA_NAMES[plan.tenderize.choice]}: ${plan.tenderize.schools[plan.tenderize.choice].spoken.spoken}`}
+          />
+        )}
+        <Result
+          figure={`${formatNumber(plan.marinate.uptake.equilibriumSaltPercent, style.locale, 1)} %`}
+          label="salt in the meat, in the end"
+        />
+        <Result
+          figure={formatDuration(plan.marinate.minutes)}
+          label={`in ${joinFigure(massFigure(plan.marinate.onMeat.massG, style))} of marinade`}
+        />
+        <Result
+          figure={formatNumber(plan.cook.sticks || plan.cook.rounds, style.locale)}
+          label={`${heatWords(plan, style).rounds.replace(/^[\d.,]+ /, '')}, ${heatWords(plan, style).minutes}`}
+        />
+      </dl>
+    </>
   );
 }
 

@@ -165,30 +165,9 @@ function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowPr
             {batch.refusal}
           </p>
         )}
-        {main.map((job) => {
-          const width = at(job.endMs) - at(job.startMs);
-          const done = progress.get(job.key)?.doneAtMs !== undefined;
-          return (
-            <span
-              key={job.key}
-              title={`${job.title}, ${formatClock(job.startMs, zone, style.locale)}, ${formatDuration(job.minutes)}`}
-              className={clsx(
-                'condensed absolute top-5 flex h-10 items-center overflow-hidden rounded-sm border text-[13px] font-semibold',
-                lookOf(job),
-                done && 'opacity-55',
-              )}
-              style={{ left: `${at(job.startMs)}%`, width: `calc(${width}% - 1px)`, minWidth: 3 }}
-            >
-              {fits(job, at) && (
-                <span className="truncate px-1.5">
-                  {done && '✓ '}
-                  {job.short}
-                  {width > 16 && `, ${formatDuration(job.minutes)}`}
-                </span>
-              )}
-            </span>
-          );
-        })}
+        {main.map((job) => (
+          <Bar key={job.key} job={job} at={at} zone={zone} done={progress.get(job.key)?.doneAtMs !== undefined} />
+        ))}
         {labelled(
           batch.jobs.filter((job) => side.includes(job) || (job.hands && !fits(job, at))),
           at,
@@ -219,5 +198,35 @@ function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowPr
         )}
       </div>
     </>
+  );
+}
+
+interface BarProps extends Pick<RowProps, 'at' | 'zone'> {
+  job: PlannedJob;
+  done: boolean;
+}
+
+/** One job as long as it takes, with its name where it fits. */
+function Bar({ job, at, zone, done }: BarProps) {
+  const { style } = usePreferences();
+  const width = at(job.endMs) - at(job.startMs);
+  return (
+    <span
+      title={`${job.title}, ${formatClock(job.startMs, zone, style.locale)}, ${formatDuration(job.minutes)}`}
+      className={clsx(
+        'condensed absolute top-5 flex h-10 items-center overflow-hidden rounded-sm border text-[13px] font-semibold',
+        lookOf(job),
+        done && 'opacity-55',
+      )}
+      style={{ left: `${at(job.startMs)}%`, width: `calc(${width}% - 1px)`, minWidth: 3 }}
+    >
+      {fits(job, at) && (
+        <span className="truncate px-1.5">
+          {done && '✓ '}
+          {job.short}
+          {width > 16 && `, ${formatDuration(job.minutes)}`}
+        </span>
+      )}
+    </span>
   );
 }

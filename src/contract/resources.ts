@@ -273,6 +273,12 @@ export const marinadeWrite = z.strictObject({
         ingredientId: z.string().min(1).max(60),
         massG: within(0.01, 30_000),
         note: z.string().trim().max(200).default(''),
+        said: z
+          .string()
+          .trim()
+          .max(60)
+          .default('')
+          .describe('The amount as it was written, "1/2 cup"; it is said again while it fits'),
       }),
     )
     .min(1)

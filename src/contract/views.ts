@@ -89,6 +89,8 @@ export interface MarinadePage {
 }
 
 export interface MarinadeBook {
+  /** In the book, or of what was sought in it. */
+  total: number;
   marinades: MarinadePage[];
   /** What comes with Mince and is not in the book. */
   missing: MarinadeWrite[];

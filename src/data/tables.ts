@@ -68,6 +68,8 @@ export interface MarinadeLineRow {
   ingredient_id: string;
   mass_g: number;
   note: string;
+  /** The amount as it was written, empty where it was none of the cook's. */
+  said: string;
 }
 
 export interface MealRow extends Versioned {

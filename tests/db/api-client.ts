@@ -40,7 +40,7 @@ export async function call(
 }
 
 export async function marinadeId(name: string): Promise<string> {
-  const { body } = await call('GET', '/marinades?limit=200');
+  const { body } = await call('GET', `/marinades?${new URLSearchParams({ q: name, limit: '200' })}`);
   return body.items!.find((one) => one.name === name)!.id as string;
 }
 

@@ -1,3 +1,4 @@
+import { readdirSync } from 'node:fs';
 import { execFileSync } from 'node:child_process';
 import path from 'node:path';
 import knex from 'knex';
@@ -143,7 +144,9 @@ describe('migrations', () => {
           plan: JSON.stringify({ thicknessMm: 4, pins: {} }),
         })),
       );
-      for (let step = 5; step > 2; step--) migrate(url.href, 'down');
+      // Back to the tables of the second one, however many there are by now.
+      const all = readdirSync('src/data/migrations').filter((file) => file.endsWith('.mjs'));
+      for (let step = all.length; step > 2; step--) migrate(url.href, 'down');
       const back = await db('batch').select('name', 'way');
       expect(Object.fromEntries(back.map((row) => [row.name, row.way]))).toEqual({
         'stir-fry': 'stir-fry',

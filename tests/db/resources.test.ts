@@ -163,8 +163,8 @@ describe('marinades and tastings', () => {
       ...marinade,
       holdBackShare: 0,
       lines: [
-        { ingredientId: 'water', massG: 300, note: '' },
-        { ingredientId: 'salt-fine', massG: 15, note: '' },
+        { ingredientId: 'water', massG: 300, note: '', said: '' },
+        { ingredientId: 'salt-fine', massG: 15, note: '', said: '' },
       ],
     });
     const batch = await call('POST', '/batches', { body: await batchBody({ marinadeId: made.body.id }) });

@@ -1,11 +1,4 @@
-import {
-  coatCheck,
-  measureIngredient,
-  uptakeAt,
-  type ScaledMarinade,
-  type Uptake,
-  type UptakeModel,
-} from '../marinades';
+import { coatCheck, measureLine, uptakeAt, type ScaledMarinade, type Uptake, type UptakeModel } from '../marinades';
 import { isPoultry } from '../pieces';
 import { COUNTER_MARINADE_MAX_MIN, heldBackState, POULTRY_MARINADE_MAX_MIN, sodiumPerPortion } from '../safety';
 import { sodiumLeftMg } from '../tenderizing';
@@ -45,7 +38,7 @@ export function planMarinade(
   const tenderMin = clock && pins.fruitId !== undefined ? (60 * EXPOSURE_WISHED) / clock.perHour : 0;
   const wished = Math.ceil(Math.max(salt.minutesTo.centre.p90, tenderMin) / 15) * 15;
   const minutes = pins.marinadeMin ?? Math.min(window.to, Math.max(window.from, wished));
-  const measured = scaled.lines.map((line) => measureIngredient(line.ingredient, line.massG, around.measures));
+  const measured = scaled.lines.map((line) => measureLine(line, around.measures));
   const mixMl = measured.reduce((sum, { volumeMl }) => sum + volumeMl, 0);
   const onMeatMl = scaled.whole.massG > 0 ? (mixMl * scaled.onMeat.massG) / scaled.whole.massG : 0;
   return {

@@ -15,7 +15,7 @@ export {
   type Mixture,
   type ScaledMarinade,
 } from './scaleMarinade';
-export { measureIngredient, type MeasuredIngredient } from './measureIngredient';
+export { measureIngredient, measureLine, type MeasuredIngredient } from './measureIngredient';
 export { readIngredient } from './readIngredient';
 export {
   DIFFUSIVITY_SPREAD,

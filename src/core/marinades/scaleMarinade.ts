@@ -8,6 +8,8 @@ export interface MarinadeLine {
   ingredient: Ingredient;
   massG: number;
   note?: string;
+  /** The amount as the cook wrote it, "½ cup", whatever weight it stands for now. */
+  said?: string;
 }
 
 export interface Marinade {

@@ -43,6 +43,7 @@ export {
   MEASURE_TOLERANCE_PERCENT,
   PINCH_ML,
   roughSpoons,
+  sayCount,
   sayHalves,
   toMeasures,
   USUAL_MEASURES,

@@ -170,6 +170,25 @@ export function sayHalves(halves: number): string {
   return `${whole || ''}${halves > whole ? '½' : ''}`;
 }
 
+const PARTS_SAID: readonly (readonly [part: number, said: string])[] = [
+  [1 / 8, '⅛'],
+  [1 / 4, '¼'],
+  [1 / 3, '⅓'],
+  [1 / 2, '½'],
+  [2 / 3, '⅔'],
+  [3 / 4, '¾'],
+];
+
+/** To the parts that spoons and cups are marked with. @throws RangeError for any other part @example sayCount(1.75) // '1¾' */
+export function sayCount(count: number): string {
+  const whole = Math.floor(count + 1e-6);
+  const rest = count - whole;
+  if (rest < 1e-6) return String(whole);
+  const part = PARTS_SAID.find(([share]) => Math.abs(share - rest) < 1e-6);
+  if (!part) throw new RangeError(`${count} is not said in marked parts`);
+  return `${whole || ''}${part[1]}`;
+}
+
 /** To half a spoon, for what need not be exact. @throws RangeError for a volume that is not positive */
 export function roughSpoons(volumeMl: number): string {
   if (!(volumeMl > 0)) throw new RangeError('volumeMl must be positive');

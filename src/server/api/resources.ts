@@ -210,7 +210,7 @@ export const resources: Operation[] = [
     singular: 'marinade',
     shape: contract.marinade,
     write: contract.marinadeWrite,
-    query: pageQuery,
+    query: pageQuery.extend({ q: z.string().max(200).optional().describe('Name, note or any name of an ingredient') }),
     list: marinades.listMarinades,
     read: marinades.readMarinade,
     create: marinades.createMarinade,
@@ -278,8 +278,12 @@ export const resources: Operation[] = [
     path: '/put-away',
     tag: 'kitchen',
     summary: 'What was put away, the latest first',
-    response: z.object({ items: z.array(contract.putAway) }),
-    run: async () => ({ body: { items: (await listPutAway()).items } }),
+    query: pageQuery.extend({ q: z.string().max(200).optional().describe('Part of the name, or a kind') }),
+    response: z.object({ items: z.array(contract.putAway), total: z.int() }),
+    run: async ({ query: { q, ...page } }) => {
+      const { items, total } = await listPutAway({ ...page, find: q });
+      return { body: { items, total } };
+    },
   }),
   operation({
     method: 'GET',

@@ -111,7 +111,7 @@ async function furnish(db: Db, household: HouseholdRow): Promise<void> {
       db,
       scope,
       row.id,
-      lines.map((line) => ({ ingredient_id: line.ingredientId, mass_g: line.massG, note: line.note ?? '' })),
+      lines.map((line) => ({ ingredient_id: line.ingredientId, mass_g: line.massG, note: line.note ?? '', said: '' })),
     );
   }
 }

@@ -2,9 +2,10 @@ import 'server-only';
 import type { MarinadeResource, MarinadeWrite } from '@/contract/resources';
 import type { HoldBackPurpose, Ingredient, Marinade } from '@/core/marinades';
 import { database, transaction, type Db } from '@/data/connection';
-import { allMarinades, linesOf, replaceLines } from '@/data/marinades';
+import { searchIngredients } from '@/core/marinades';
+import { allMarinades, findMarinades, linesOf, replaceLines } from '@/data/marinades';
 import type { MarinadeLineRow, MarinadeRow } from '@/data/tables';
-import { findRow, insertRow, listRows, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
+import { findRow, insertRow, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
 import { breaksRule, notFound } from '../api/failures';
 import { currentHousehold, ingredientsOf } from '../kitchen/kitchen';
 import { stampsOf } from '../stamps';
@@ -24,9 +25,12 @@ function toResource(row: MarinadeRow, lines: readonly MarinadeLineRow[]): Marina
     oilFirst: row.oil_first,
     unread: row.unread,
     ...(row.hold_back_for ? { holdBackFor: row.hold_back_for as HoldBackPurpose } : {}),
-    lines: lines
-      .filter((line) => line.marinade_id === row.id)
-      .map(({ ingredient_id, mass_g, note }) => ({ ingredientId: ingredient_id, massG: mass_g, note })),
+    lines: lines.map(({ ingredient_id, mass_g, note, said }) => ({
+      ingredientId: ingredient_id,
+      massG: mass_g,
+      note,
+      said,
+    })),
   };
 }
 
@@ -56,15 +60,22 @@ const toRow = ({
 });
 
 const lineRows = (write: MarinadeWrite) =>
-  write.lines.map((line) => ({ ingredient_id: line.ingredientId, mass_g: line.massG, note: line.note }));
+  write.lines.map((line) => ({
+    ingredient_id: line.ingredientId,
+    mass_g: line.massG,
+    note: line.note,
+    said: line.said,
+  }));
 
-async function withLines(db: Db, householdId: string, rows: MarinadeRow[]): Promise<MarinadeResource[]> {
+async function withLines(db: Db, householdId: string, rows: readonly MarinadeRow[]): Promise<MarinadeResource[]> {
   const lines = await linesOf(
     db,
     { householdId },
     rows.map(({ id }) => id),
   );
-  return rows.map((row) => toResource(row, lines));
+  const byMarinade = new Map<string, MarinadeLineRow[]>(rows.map(({ id }) => [id, []]));
+  for (const line of lines) byMarinade.get(line.marinade_id)?.push(line);
+  return rows.map((row) => toResource(row, byMarinade.get(row.id)!));
 }
 
 async function checkIngredients(householdId: string, write: MarinadeWrite): Promise<void> {
@@ -74,15 +85,34 @@ async function checkIngredients(householdId: string, write: MarinadeWrite): Prom
     throw breaksRule(`There is no ingredient “${write.lines[odd]!.ingredientId}”.`, `/lines/${odd}/ingredientId`);
 }
 
-export async function listMarinades(page: Page): Promise<{ items: MarinadeResource[]; total: number }> {
+/** By name, note or any name of an ingredient that is in it; all of them for no text. */
+export async function listMarinades({
+  q = '',
+  ...page
+}: Page & { q?: string }): Promise<{ items: MarinadeResource[]; total: number }> {
   const { id: householdId } = await currentHousehold();
-  const { rows, total } = await listRows<MarinadeRow>(
-    database(),
-    TABLE,
-    { householdId },
-    { ...page, orderBy: [{ column: 'name', order: 'asc' }] },
-  );
+  const find = q.trim();
+  const ingredientIds = find ? searchIngredients(find, await ingredientsOf(householdId)).map(({ id }) => id) : [];
+  const { rows, total } = await findMarinades(database(), { householdId }, { ...page, find, ingredientIds });
   return { items: await withLines(database(), householdId, rows), total };
+}
+
+export async function namesInBook(): Promise<ReadonlySet<string>> {
+  const { id: householdId } = await currentHousehold();
+  return new Set(
+    (await allMarinades(database(), { householdId })).filter((row) => !row.deleted_at).map(({ name }) => name),
+  );
+}
+
+/** The whole book, without what was put away. */
+export async function wholeBook(): Promise<MarinadeResource[]> {
+  const { id: householdId } = await currentHousehold();
+  const rows = (await allMarinades(database(), { householdId })).filter(({ deleted_at }) => deleted_at === null);
+  return withLines(
+    database(),
+    householdId,
+    rows.sort((a, b) => a.name.localeCompare(b.name)),
+  );
 }
 
 export async function readMarinade(id: string): Promise<MarinadeResource> {
@@ -140,9 +170,9 @@ export async function coreMarinades(
 
 export function toCore(one: MarinadeResource, ingredients: readonly Ingredient[]): Marinade {
   const { id, name, ways: uses, forMassG, minutes, holdBackShare, holdBackFor, heated, oilFirst, unread } = one;
-  const lines = one.lines.flatMap(({ ingredientId, massG, note }) => {
+  const lines = one.lines.flatMap(({ ingredientId, massG, note, said }) => {
     const ingredient = ingredients.find((known) => known.id === ingredientId);
-    return ingredient ? [{ ingredient, massG, note }] : [];
+    return ingredient ? [{ ingredient, massG, note, ...(said ? { said } : {}) }] : [];
   });
   const lost = one.lines.filter(({ ingredientId }) => !ingredients.some((known) => known.id === ingredientId));
   return {

@@ -4,7 +4,7 @@ import {
   coatCheck,
   findIngredient,
   meatForBag,
-  measureIngredient,
+  measureLine,
   parseLines,
   saltLanding,
   scaleMarinade,
@@ -45,9 +45,7 @@ export async function workOutMarinade(request: MarinadeRequest): Promise<Marinad
   const lines = landed(swapped, meat, request, ingredients);
 
   const scaled = scaleMarinade({ ...marinade, forMassG: meatG, lines }, meatG, holdBackShare);
-  const measured = scaled.lines.map(({ ingredient, massG }) =>
-    measureIngredient(ingredient, massG, ownedMeasures(household)),
-  );
+  const measured = scaled.lines.map((line) => measureLine(line, ownedMeasures(household)));
   const equilibriumSaltPercent = saltLanding(lines, meat);
   const { massG, saltG, sugarG, waterG, allergens, alcohol, glutamate } = scaled.whole;
   const mixMl = measured.reduce((sum, { volumeMl }) => sum + volumeMl, 0) * (1 - holdBackShare);
@@ -137,7 +135,7 @@ async function mixOf(
 }
 
 function readLine(text: string, index: number, ingredients: readonly Ingredient[]): MarinadeLine {
-  const [{ ingredientId, suggestionId, flags, massG }] = parseLines(text.replace(/\s+/g, ' '), ingredients) as [
+  const [{ ingredientId, suggestionId, flags, massG, said }] = parseLines(text.replace(/\s+/g, ' '), ingredients) as [
     ParsedLine,
   ];
   const suggested = suggestionId && findIngredient(suggestionId, ingredients);
@@ -152,7 +150,7 @@ function readLine(text: string, index: number, ingredients: readonly Ingredient[
             : `“${text}”: how much of it?`,
       `/lines/${index}`,
     );
-  return { ingredient: findIngredient(ingredientId, ingredients)!, massG };
+  return { ingredient: findIngredient(ingredientId, ingredients)!, massG, said };
 }
 
 function reached(solved: Solved, pointer: string) {
@@ -221,6 +219,6 @@ export async function marinadeAsMarkdown(id: string): Promise<string> {
   const { text, marinade, measures } = await asText(id);
   return writeMarinade(
     text,
-    marinade.lines.map(({ ingredient, massG }) => measureIngredient(ingredient, massG, measures).spoken),
+    marinade.lines.map((line) => measureLine(line, measures).spoken),
   );
 }

@@ -13,11 +13,12 @@ import { findIngredient, STARTER_BOOK, type Ingredient, type Marinade } from '@/
 import { batchesById } from '@/data/batches';
 import { database } from '@/data/connection';
 import type { HouseholdRow } from '@/data/tables';
+import type { Page } from '@/data/versioned';
 import { CUTS, findCut, type Cut } from '@/core/pieces';
 import { listEvents, loadBatch, loadBatches } from '../batches/batches';
 import { ownCuts } from '../cuts/cuts';
 import { currentHousehold, freezerOf, ingredientsOf, ownedMeasures, slicerOf } from '../kitchen/kitchen';
-import { listMarinades, readMarinade, toCore } from '../marinades/marinades';
+import { listMarinades, namesInBook, readMarinade, toCore, wholeBook } from '../marinades/marinades';
 import { listMeals } from '../meals/meals';
 import { listTastings } from '../tastings/tastings';
 
@@ -43,7 +44,7 @@ async function aroundOf(
 
 /** Marinades as the core takes them; `keep` is in the list even when it was put away. */
 async function book(ingredients: readonly Ingredient[], keep?: Marinade): Promise<Marinade[]> {
-  const marinades = (await listMarinades(ALL)).items.map((one) => toCore(one, ingredients));
+  const marinades = (await wholeBook()).map((one) => toCore(one, ingredients));
   return keep && !marinades.some(({ id }) => id === keep.id) ? [...marinades, keep] : marinades;
 }
 
@@ -89,11 +90,12 @@ export async function loadMarinadePage(id: string): Promise<MarinadeWork> {
   return { resource, marinade: toCore(resource, ingredients), measures: ownedMeasures(household), ingredients };
 }
 
-export async function loadMarinadesPage(): Promise<MarinadeBook> {
+export async function loadMarinadesPage(find: string, page: Page): Promise<MarinadeBook> {
   const household = await currentHousehold();
-  const [{ items }, ingredients] = await Promise.all([listMarinades(ALL), ingredientsOf(household.id)]);
-  const names = new Set(items.map(({ name }) => name));
+  const ingredients = await ingredientsOf(household.id);
+  const [{ items, total }, names] = await Promise.all([listMarinades({ ...page, q: find }), namesInBook()]);
   return {
+    total,
     marinades: items.map((resource) => ({
       resource,
       marinade: toCore(resource, ingredients),

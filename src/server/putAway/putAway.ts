@@ -2,9 +2,9 @@ import 'server-only';
 import type { PutAway } from '@/contract/resources';
 import { database } from '@/data/connection';
 import { listPutAway as rows } from '@/data/putAway';
+import type { Page } from '@/data/versioned';
 import { currentHousehold } from '../kitchen/kitchen';
 
-const MOST = 200;
 const PLURALS = {
   batch: 'batches',
   meal: 'meals',
@@ -14,12 +14,15 @@ const PLURALS = {
 } as const;
 
 /** Batches, meals, marinades, cuts and ingredients that were put away, the latest first; each can be brought back. */
-export async function listPutAway(): Promise<{ items: PutAway[]; zone: string }> {
+export async function listPutAway(
+  { find = '', ...page }: Page & { find?: string } = { limit: 200, offset: 0 },
+): Promise<{ items: PutAway[]; total: number; zone: string }> {
   const household = await currentHousehold();
-  const found = await rows(database(), { householdId: household.id }, MOST);
+  const found = await rows(database(), { householdId: household.id }, { ...page, find: find.trim() });
   return {
     zone: household.zone,
-    items: found.map(({ kind, id, name, deleted_at }) => ({
+    total: found.total,
+    items: found.rows.map(({ kind, id, name, deleted_at }) => ({
       kind,
       id,
       name,

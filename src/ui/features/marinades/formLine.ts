@@ -21,13 +21,15 @@ export interface FormLine {
   mass: string;
   /** What the text stands for while nobody has changed it: the text is rounded. */
   massG?: number;
+  /** The amount as it was written, in a measure and not in grams. */
+  said?: string;
   note: string;
   flags: LineFlag[];
 }
 
 /** A line of the form from a line that was read. */
 export function toFormLine(
-  { text: pasted, ingredient, suggestion, massG, note, flags }: ParseAnswer['lines'][number],
+  { text: pasted, ingredient, suggestion, massG, said, note, flags }: ParseAnswer['lines'][number],
   ingredients: readonly Ingredient[],
   style: FormatStyle,
 ): Omit<FormLine, 'key'> {
@@ -37,6 +39,7 @@ export function toFormLine(
     ...(suggestion ? { suggestion } : {}),
     mass: massG === null ? '' : formatMass(massG, style),
     ...(massG === null ? {} : { massG }),
+    said: readAmount(said)?.unit.is === 'mass' ? '' : said,
     note,
     flags,
   };

@@ -43,6 +43,7 @@ export function LineEditor({ line, ingredients, customary, forMassG, backHere, o
   const { decimalComma } = usePreferences();
   const found = findIngredient(line.ingredient, ingredients);
   const unknown = line.ingredient !== '' && !found;
+  const amountOf = (mass: string) => ({ mass, massG: gramsIn(mass, found, decimalComma), said: mass });
   const bad = line.mass !== '' && gramsIn(line.mass, found, decimalComma) === undefined;
   const open = line.flags.filter((flag) =>
     flag === 'unknown-ingredient' || flag === 'read-as' || flag === 'curing-salt'
@@ -76,9 +77,7 @@ export function LineEditor({ line, ingredients, customary, forMassG, backHere, o
           maxLength={40}
           placeholder="12 g, 1/4 cup"
           aria-invalid={bad ? true : undefined}
-          onChange={(event) =>
-            onChange({ mass: event.target.value, massG: gramsIn(event.target.value, found, decimalComma) })
-          }
+          onChange={(event) => onChange(amountOf(event.target.value))}
         />
         <input
           className={`${FIELD_LOOK} w-44`}

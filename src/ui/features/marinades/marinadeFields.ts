@@ -47,12 +47,13 @@ export function beginWith({ ingredients, from, edit }: MarinadeFormPage, style: 
     heated: from?.heated ?? false,
     oilFirst: from?.oilFirst ?? false,
     unread: from?.unread ?? [],
-    lines: (from?.lines ?? []).map(({ ingredientId, massG, note }) => ({
+    lines: (from?.lines ?? []).map(({ ingredientId, massG, note, said }) => ({
       ...emptyLine(),
       ingredient: findIngredient(ingredientId, ingredients)?.name ?? ingredientId,
       mass: formatMass(massG, style),
       massG,
       note,
+      said,
     })),
   };
 }
@@ -116,7 +117,9 @@ export function toMarinade(
   const lines = fields.lines.flatMap((line) => {
     const found = findIngredient(line.ingredient, ingredients);
     const massG = gramsOf(line);
-    return found && massG ? [{ ingredientId: found.id, massG, note: line.note }] : [];
+    return found && massG
+      ? [{ ingredientId: found.id, massG, note: line.note, said: line.said?.trim().slice(0, 60) ?? '' }]
+      : [];
   });
   const halfDone = fields.lines.find((line) => {
     const found = findIngredient(line.ingredient, ingredients);

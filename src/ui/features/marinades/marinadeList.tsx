@@ -1,14 +1,14 @@
 'use client';
 
 import Link from 'next/link';
-import { useState } from 'react';
 import type { MarinadePage } from '@/contract/views';
 import { INGREDIENT_KINDS, scaleMarinade, type IngredientKind } from '@/core/marinades';
 import { formatDuration, formatNumber } from '@/core/units';
 import { allergenWords, KIND_NAMES, listOf, USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { usePreferences } from '../../shell/preferences';
-import { SearchField } from '@/ui/primitives/plainFields';
+import { FindField } from '@/ui/primitives/findField';
+import { Pager } from '@/ui/primitives/pager';
 
 const KIND_COLOURS: Record<IngredientKind, string> = {
   liquid: '#7a4a3a',
@@ -22,32 +22,37 @@ const KIND_COLOURS: Record<IngredientKind, string> = {
   oil: '#d9b24c',
 };
 
+interface Props {
+  marinades: readonly MarinadePage[];
+  total: number;
+  find: string;
+  offset: number;
+  limit: number;
+}
+
 /** The book: each marinade with what it is made of at a glance. */
-export function MarinadeList({ marinades }: { marinades: readonly MarinadePage[] }) {
-  const [wanted, setWanted] = useState('');
-  const words = wanted.trim().toLowerCase();
-  const shown = marinades.filter(
-    ({ resource, marinade }) =>
-      !words ||
-      [
-        resource.name,
-        resource.note,
-        ...marinade.lines.flatMap(({ ingredient }) => [ingredient.name, ...ingredient.otherNames]),
-      ].some((text) => text.toLowerCase().includes(words)),
-  );
+export function MarinadeList({ marinades, total, find, offset, limit }: Props) {
   return (
     <>
       <Alive className="mt-4 max-w-md">
-        <SearchField label="Find by name or ingredient" value={wanted} maxLength={80} onChange={setWanted} />
+        <FindField label="Find by name or ingredient" path="/marinades" find={find} />
       </Alive>
-      {shown.length === 0 && (
-        <p className="mt-6 text-muted">{marinades.length ? `Nothing with “${wanted}”.` : 'The book is empty.'}</p>
+      {marinades.length === 0 && (
+        <p className="mt-6 text-muted">{find ? `Nothing with “${find}”.` : 'The book is empty.'}</p>
       )}
       <ul className="mt-5 grid gap-4 md:grid-cols-2">
-        {shown.map((page) => (
+        {marinades.map((page) => (
           <MarinadeCard key={page.resource.id} {...page} />
         ))}
       </ul>
+      <Pager
+        total={total}
+        offset={offset}
+        limit={limit}
+        href="/marinades"
+        find={find}
+        words={{ before: 'Back', after: 'More' }}
+      />
     </>
   );
 }

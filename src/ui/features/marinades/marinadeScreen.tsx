@@ -8,7 +8,7 @@ import type { MarinadeWork } from '@/contract/views';
 import {
   coolingMinutes,
   findIngredient,
-  measureIngredient,
+  measureLine,
   notEatenRaw,
   scaleMarinade,
   solveSalt,
@@ -79,7 +79,7 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
     (value) => value !== undefined && value !== false && !(Array.isArray(value) && value.length === 0),
   );
 
-  const measured = scaled.lines.map(({ ingredient, massG }) => measureIngredient(ingredient, massG, measures));
+  const measured = scaled.lines.map((line) => measureLine(line, measures));
   const mixMl = measured.reduce((sum, { volumeMl }) => sum + volumeMl, 0);
   return (
     <div className="mx-auto grid max-w-6xl gap-x-8 gap-y-6 px-4 py-6 wide:grid-cols-[minmax(0,1fr)_300px] wide:px-6">
@@ -181,10 +181,11 @@ function Actions({ resource, mine }: ActionsProps) {
       heated,
       oilFirst,
       forMassG: mine.meatG,
-      lines: mine.lines.map(({ ingredient, massG, note: lineNote = '' }) => ({
+      lines: mine.lines.map(({ ingredient, massG, note: lineNote = '', said = '' }) => ({
         ingredientId: ingredient.id,
         massG,
         note: lineNote,
+        said,
       })),
     };
     const result = await callApi<MarinadeResource>('POST', '/marinades', { body });

@@ -1,7 +1,6 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
 import type { PutAway } from '@/contract/resources';
 import { formatDayClock } from '@/core/times';
 import { Alive } from '../../primitives/alive';
@@ -10,20 +9,29 @@ import { EmptyState } from '../../primitives/emptyState';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
+import { FindField } from '@/ui/primitives/findField';
+import { Pager } from '@/ui/primitives/pager';
+
+interface Props {
+  items: PutAway[];
+  total: number;
+  zone: string;
+  find: string;
+  offset: number;
+  limit: number;
+}
 
 /** Everything that was put away, to be found again and brought back. */
-export function PutAwayScreen({ items, zone }: { items: PutAway[]; zone: string }) {
+export function PutAwayScreen({ items, total, zone, find, offset, limit }: Props) {
   const { style } = usePreferences();
   const router = useRouter();
   const toast = useToast();
-  const [asked, setAsked] = useState('');
-  const shown = items.filter(({ name, kind }) => `${name} ${kind}`.toLowerCase().includes(asked.trim().toLowerCase()));
   const bringBack = async ({ name, restore }: PutAway) => {
     const result = await callApi('POST', restore);
     toast({ text: result.ok ? `${name} is back.` : result.problem.title });
     router.refresh();
   };
-  if (items.length === 0)
+  if (items.length === 0 && !find && offset === 0)
     return (
       <div className="mx-auto max-w-3xl space-y-4 px-4 py-6">
         <h1>Put away</h1>
@@ -37,17 +45,11 @@ export function PutAwayScreen({ items, zone }: { items: PutAway[]; zone: string 
     <div className="mx-auto max-w-3xl px-4 py-6">
       <h1>Put away</h1>
       <Alive className="mt-4 space-y-4">
-        <label className="block">
-          <span className="mb-1 block text-[13px] font-medium text-muted">Find</span>
-          <input
-            className="h-11 w-full max-w-sm rounded border border-grout bg-panel px-3"
-            value={asked}
-            maxLength={120}
-            onChange={(event) => setAsked(event.target.value)}
-          />
-        </label>
+        <div className="max-w-sm">
+          <FindField label="Find" path="/put-away" find={find} />
+        </div>
         <ul className="panel divide-y divide-grout">
-          {shown.map((one) => (
+          {items.map((one) => (
             <li key={one.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2.5">
               <span className="min-w-0 grow">
                 <strong>{one.name}</strong>
@@ -61,7 +63,15 @@ export function PutAwayScreen({ items, zone }: { items: PutAway[]; zone: string 
             </li>
           ))}
         </ul>
-        {shown.length === 0 && <p className="text-muted">Nothing of that name was put away.</p>}
+        {items.length === 0 && <p className="text-muted">Nothing of that name was put away.</p>}
+        <Pager
+          total={total}
+          offset={offset}
+          limit={limit}
+          href="/put-away"
+          find={find}
+          words={{ before: 'Later', after: 'Earlier' }}
+        />
       </Alive>
     </div>
   );

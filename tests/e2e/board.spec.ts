@@ -97,6 +97,11 @@ test.describe('Slice: the drawing is the control', () => {
     await page.goto(`/batches/${id}?stage=slice`);
     await expect(page.getByText(/Cut along the bone to within 6 mm of the edge/)).toBeVisible();
     await expect(page.getByRole('img', { name: /the sheet, scored/ })).toBeVisible();
+    // Scoring is the cook's choice: left whole, the sheet is not pierced and its fibres stay long.
+    await page.getByRole('checkbox', { name: 'Scored' }).uncheck();
+    await expect(page.getByRole('img', { name: /the sheet$/ })).toBeVisible();
+    await expect(page.getByText(/score/i).filter({ hasText: /every|deep/ })).toHaveCount(0);
+    await page.getByRole('checkbox', { name: 'Scored' }).check();
     const shape = page.getByRole('combobox', { name: 'Cut into' });
     for (const [value, words] of [
       ['cubes', /Along the width:/],

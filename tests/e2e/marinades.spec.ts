@@ -49,6 +49,39 @@ test.describe('Marinades', () => {
     expect(saltG / 1370).toBeGreaterThan(0.02);
   });
 
+  test('the measure that was written stays, soda in a list is the dose that stays in, and what is only guessed is asked', async ({
+    page,
+  }) => {
+    await page.goto('/marinades/new');
+    await page
+      .getByLabel(/Paste an ingredient list/)
+      .fill('1/2 cup soy sauce\n1 tsp baking soda\n3 tbsp grandfather’s plum wine vinegar');
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await expect(page.getByRole('listitem', { name: '1 tsp baking soda' })).toContainText(
+      'This is the soda that stays in: 0.5 % of the meat',
+    );
+    const guessed = page.getByRole('listitem', { name: /plum wine vinegar/ });
+    await expect(guessed).toContainText(/Read as .*\?/);
+    await guessed.getByRole('button', { name: 'No' }).click();
+    await page.getByLabel('Name', { exact: true }).fill('Half a cup for two boats');
+    await page.getByRole('button', { name: 'Keep it in the book' }).click();
+    const soy = page.getByRole('row', { name: /Soy sauce/ });
+    await expect(soy).toContainText('½ cup');
+    await page.getByLabel('For this much trimmed meat').fill('1.5 kg');
+    await expect(soy).toContainText('¾ cup');
+    await expect(page.getByText(/not known for: 3 tbsp grandfather/i)).toBeVisible();
+
+    // In the book it is found by what is in it, and the address keeps what was sought.
+    await page.goto('/marinades');
+    await page.getByLabel('Find by name or ingredient').fill('two boats');
+    await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Half a cup for two boats']);
+    await expect(page).toHaveURL(/find=two\+boats/);
+    await page.reload();
+    await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Half a cup for two boats']);
+    await page.getByLabel('Find by name or ingredient').fill('moss');
+    await expect(page.getByText('Nothing with “moss”.')).toBeVisible();
+  });
+
   test('without soy, wheat and alcohol: what gives place is said, and the allergens are gone', async ({ page }) => {
     await page.goto('/marinades');
     await page.getByRole('link', { name: 'Fennel and soy' }).click();

@@ -233,6 +233,7 @@ describe('the board', () => {
     expect(plan({ massG: 1000, pins: { trimmedG: 800, pricePerKg: 20 } }).piece).toMatchObject({
       pricePerTrimmedKg: 25,
       pricePerPerson: 4,
+      perPersonG: 160,
     }));
   test('a measured slicing machine is named in the job', () => {
     const dial = fitDial([

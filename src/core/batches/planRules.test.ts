@@ -293,6 +293,15 @@ describe('words and clock', () => {
       lateByMin: 0,
     });
   });
+  test.each([
+    [96, false],
+    [104, true],
+  ])('%d g of sugar for four is 24 or 26 g each: too sweet from over 25 g', (sugarG, said) => {
+    const mix = { ...dryCumin, forMassG: 800, lines: [line('salt-fine', 8), line('sugar', sugarG)] };
+    const { plan } = make({ massG: 800, people: 4, pins: { trimmedG: 800 } }, 'lamb-leg', mix);
+    expect(plan.marinate.whole.sugarG / 4).toBeCloseTo(sugarG / 4, 0);
+    expect(codes(plan).includes('too-sweet')).toBe(said);
+  });
   test('too salty and too sweet are said, and one press mends them', () => {
     const briny = { ...dryCumin, lines: [line('salt-fine', 30), line('sugar', 250)] };
     const made = make({ pins: { marinadeMin: 900 } }, 'lamb-leg', briny);

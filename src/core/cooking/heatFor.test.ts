@@ -22,6 +22,16 @@ describe('what cooks do (common practice)', () => {
     ['table-grill', 'unrolled', 5, 7],
     ['thin-steak', 'steaks', 10, 20],
   ] as const)('%s, %s: %d to %d mm', (way, shape, from, to) => expect(bandOf(way, shape)).toMatchObject({ from, to }));
+  test('only a stir-fry finishes in the pan, five minutes with its sauce: everything else is done when its sides are', () => {
+    for (const way of WAYS) expect([way, WAY_RECIPES[way].heat.finishMin]).toEqual([way, way === 'stir-fry' ? 5 : 0]);
+  });
+  test('between rounds: a tray of cubes takes five minutes to turn and change, a grill of sticks three, pan and plate one', () =>
+    expect(Object.fromEntries(WAYS.map((way) => [way, WAY_RECIPES[way].heat.handlingMin]))).toMatchObject({
+      'stir-fry': 1,
+      'flat-skewers': 3,
+      'cube-skewers': 5,
+      'table-grill': 1,
+    }));
   test('stir-fry slabs become strips of 6 mm', () => expect(WAY_RECIPES['stir-fry'].stripWidthMm).toBe(6));
 });
 

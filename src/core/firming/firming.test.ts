@@ -1,5 +1,13 @@
 import fc from 'fast-check';
-import { conductivity, conductivityBounds, density, enthalpy, iceFraction, type Meat } from './foodProperties';
+import {
+  conductivity,
+  conductivityBounds,
+  density,
+  enthalpy,
+  heatBetween,
+  iceFraction,
+  type Meat,
+} from './foodProperties';
 import { propertyTable, type PropertyTable } from './propertyTable';
 import { makeBlock, type Ambient, type Grid } from './solveBlock';
 import { firming, firmingTimes, firmnessOf, SURFACE_COEFFICIENTS, thawing } from '.';
@@ -51,6 +59,18 @@ describe('properties of meat', () => {
   ])('heat in lean beef at %f °C above -40 °C (near Riedel’s tables, from memory)', (tempC, kJ) =>
     expect(Math.abs(enthalpy(beef, tempC) / 1000 - kJ)).toBeLessThan(0.5),
   );
+  /** Choi and Okos 1986 at 0 °C as reprinted in the ASHRAE Handbook, J/kgK and kg/m3 (from memory). */
+  test.each([
+    ['protein', 2008.2, 1329.9],
+    ['fat', 1984.2, 925.59],
+    ['ash', 1092.6, 2423.8],
+    ['water', 4081.7, 997.18],
+  ] as const)('nothing but %s has its published heat and density', (part, heatJKgK, densityKgM3) => {
+    const pure = { water: 0, protein: 0, fat: 0, ash: 0, [part]: 1, freezingPointC: -30 };
+    // By a hair below zero, so that water keeps the cold branch of its polynomial.
+    expect(heatBetween(pure, -0.02, -0.01) / 0.01).toBeCloseTo(heatJKgK, -1);
+    expect(density(pure, 0)).toBeCloseTo(densityKgM3, 1);
+  });
   test('density and conductivity of lean beef (Choi and Okos, from memory)', () => {
     expect(density(beef, 5)).toBeCloseTo(1055.1, 0);
     expect(conductivity(beef, 5)).toBeCloseTo(0.457, 3);
@@ -395,6 +415,14 @@ describe('firming', () => {
       };
       expect(Math.abs(firmingTimes(input).idealFromMin! / firming(input).idealFromMin! - 1)).toBeLessThan(0.03);
     }
+  });
+  test('what the freezer never reaches has no moment: not the end of the ideal, and in brine-like meat not its beginning', () => {
+    const barely = inFreezer(beef, 25, 110, 180, { freezerC: -2.15 });
+    expect(barely.idealFromMin).toBeGreaterThan(barely.firmFromMin!);
+    expect(barely).toMatchObject({ idealToMin: null, tooHardFromMin: null });
+    const briny = inFreezer({ ...beef, freezingPointC: -4 }, 25, 110, 180, { freezerC: -5.05 });
+    expect(briny.firmFromMin).toBeGreaterThan(0);
+    expect(briny.idealFromMin).toBeNull();
   });
   test('a freezer that is not cold is a bad call', () => {
     expect(() => inFreezer(beef, 30, 100, 100, { freezerC: 0 })).toThrow(RangeError);

@@ -1,6 +1,7 @@
 export { ALLERGENS, INGREDIENT_KINDS, type Allergen, type Ingredient, type IngredientKind } from './ingredient';
 export { findIngredient, INGREDIENTS } from './ingredients';
 export { STARTER_BOOK, type BookEntry, type MarinadeFacts } from './book';
+export { isCuringSalt } from './matchName';
 export { LINE_FLAGS, parseLines, type LineFlag, type ParsedLine } from './parseLines';
 export { readAmount, weighAmount } from './readAmount';
 export { CUSTOMARY_SALT_PERCENT, customaryG } from './customary';

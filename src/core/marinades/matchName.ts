@@ -164,7 +164,7 @@ function indexOf(ingredients: readonly Ingredient[]): Index {
 
 /** Sodium nitrite or nitrate under any of its names: kept out of every sum. */
 export const isCuringSalt = (text: string): boolean =>
-  /\b(curing salt|cure (?:no|#|number)?\s?[12]\b|pink curing|prague powder|insta ?cure|nitrite|nitrate|pokelsalz|nitritpokelsalz|saltpet(?:er|re)|tinted cure|quick cure)/.test(
+  /\b(curing salt|cure (?:no|#|number)?\s?[12]\b|pink curing|prague powder|nitrite|nitrate|pokelsalz|nitritpokelsalz|saltpet(?:er|re)|tinted cure|quick cure)/.test(
     plain(text),
   );
 

@@ -270,3 +270,16 @@ test('starch from a teaspoon to 280 g up to a quarter cup to a kilogram (common 
   expect(COAT_PRACTICE.starchPercent.from).toBeCloseTo((100 * 4.92892159375 * densityGPerMl) / 280, 0);
   expect(COAT_PRACTICE.starchPercent.to).toBeCloseTo((100 * (236.5882365 / 4) * densityGPerMl) / 1000, 1);
 });
+
+test('a spice mix of its parts weighs what it stands in for; no stand-in weighs more than one and a half times as much', () => {
+  const only = (id: string) => substitute([line(id, 100)], { lacking: [id] }, INGREDIENTS).lines;
+  const massOf = (lines: readonly MarinadeLine[]) =>
+    lines
+      .filter(({ ingredient }) => ingredient.kind !== 'salt' && ingredient.kind !== 'sugar')
+      .reduce((sum, { massG }) => sum + massG, 0);
+  for (const id of ['curry-powder', 'five-spice', 'garam-masala'].filter((one) => hasStandIn(one)))
+    expect([id, Math.round(massOf(only(id)))]).toEqual([id, 100]);
+  const heavier = INGREDIENTS.filter(({ id }) => hasStandIn(id) && massOf(only(id)) > 150).map(({ id }) => id);
+  // A sharp paste gives place to more of what is less sour.
+  expect(heavier).toEqual(['tamarind']);
+});

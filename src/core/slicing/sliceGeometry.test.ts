@@ -183,3 +183,23 @@ describe('whole slices between the slanted ends', () => {
     expect(wholeSliceCount).toBe(sliceCount);
   });
 });
+
+/** The blade's plane has the normal (cos lean cos turn, cos lean sin turn, sin lean); the corners of the block farthest apart along it say how far the cuts reach (analytic). */
+test.each([
+  [0, 0],
+  [35, 20],
+  [-50, 0],
+  [75, 0],
+  [75, 35],
+  [-85, 50],
+])('turned by %d and leaning by %d degrees the wedge is what the corners of the block say', (yawDeg, bevelDeg) => {
+  const block = { lengthMm: 160, widthMm: 90, heightMm: 30 };
+  const { wedgeMm } = sliceGeometry({ ...block, thicknessMm: 4, yawDeg, bevelDeg });
+  const [turn, lean] = [(Math.abs(yawDeg) * Math.PI) / 180, (bevelDeg * Math.PI) / 180];
+  const normal = [Math.cos(lean) * Math.cos(turn), Math.cos(lean) * Math.sin(turn), Math.sin(lean)];
+  const span = block.lengthMm * normal[0]! + block.widthMm * normal[1]! + block.heightMm * normal[2]!;
+  // The cuts walk along the length until they run so steep that they walk along the width.
+  const endToEnd = Math.tan(turn) > block.lengthMm / block.widthMm;
+  const [walked, along] = endToEnd ? [block.widthMm, normal[1]!] : [block.lengthMm, normal[0]!];
+  expect(wedgeMm).toBeCloseTo(span / along - walked, 6);
+});

@@ -52,6 +52,9 @@ describe('means to tenderize, side by side', () => {
     expect(three.pounding!.handsMin).toBeGreaterThan(one.pounding!.handsMin);
     expect(three['soda-rinsed']!.waitMin).toBe(one['soda-rinsed']!.waitMin);
   });
+  test.each(['nothing', 'fruit', 'acid'])('%s takes no minutes and adds no sodium', (means) =>
+    expect(of()[means]).toMatchObject({ handsMin: 0, waitMin: 0, sodiumMgPer100G: { from: 0, to: 0 } }),
+  );
   test('what is a matter of the mix offers no choice by hand, everything else does', () =>
     expect(
       compareMeans(input)

@@ -71,15 +71,14 @@ export function toMeasures(volumeMl: number, owned: readonly OwnedMeasure[] = US
   ]);
   const smallestMl = Math.min(...scoops.map((scoop) => scoop.volumeMl));
   if (volumeMl < 0.75 * smallestMl) {
-    const pinches = Math.round(volumeMl / PINCH_ML);
-    if (pinches >= 1 && pinches <= MOST_PINCHES)
-      return {
+    return (
+      inPinches(volumeMl) ?? {
         parts: [],
-        spoken: pinches === 1 ? 'a pinch' : `${pinches} pinches`,
-        volumeMl: pinches * PINCH_ML,
-        errorPercent: percent(pinches * PINCH_ML, volumeMl),
-      };
-    return { parts: [], spoken: pinches < 1 ? 'a pinch' : WEIGH_IT, volumeMl, errorPercent: 0 };
+        spoken: volumeMl < PINCH_ML ? 'a pinch' : WEIGH_IT,
+        volumeMl,
+        errorPercent: 0,
+      }
+    );
   }
 
   let best: { scoops: { scoop: (typeof scoops)[number]; count: number }[]; volumeMl: number; cost: number } | undefined;
@@ -125,13 +124,26 @@ export function toMeasures(volumeMl: number, owned: readonly OwnedMeasure[] = US
   }
 
   if (!best || Math.abs(percent(best.volumeMl, volumeMl)) > SCOOP_MISSES_PERCENT)
-    return { parts: [], spoken: WEIGH_IT, volumeMl, errorPercent: 0 };
+    return inPinches(volumeMl) ?? { parts: [], spoken: WEIGH_IT, volumeMl, errorPercent: 0 };
   const parts = best.scoops.map(({ scoop, count }) => ({ measureId: scoop.measure.id, count, half: scoop.half }));
   return {
     parts,
     spoken: speak(best.scoops),
     volumeMl: best.volumeMl,
     errorPercent: percent(best.volumeMl, volumeMl),
+  };
+}
+
+/** One to four pinches, where that is what it comes to. */
+function inPinches(volumeMl: number): MeasuredVolume | undefined {
+  const pinches = Math.round(volumeMl / PINCH_ML);
+  if (pinches < 1 || pinches > MOST_PINCHES) return undefined;
+  const pinchedMl = pinches * PINCH_ML;
+  return {
+    parts: [],
+    spoken: pinches === 1 ? 'a pinch' : `${pinches} pinches`,
+    volumeMl: pinchedMl,
+    errorPercent: percent(pinchedMl, volumeMl),
   };
 }
 

@@ -178,8 +178,8 @@ export function cutStepWords(step: CutStep, style: FormatStyle): string {
       return `Turn, cut back, fold open, ${count(step.turns)} ${step.turns === 1 ? 'time' : 'times'}, like unrolling paper, until one sheet hangs on the bone.`;
     case 'score':
       return step.grid
-        ? `Score a grid of ${length(step.gapMm)} lightly on both faces, ${count(step.lines)} strokes.`
-        : `Score both faces lightly crosswise, every ${length(step.gapMm)}, ${count(step.lines)} strokes.`;
+        ? `Score a grid of ${length(step.gapMm)} lightly on both faces, ${count(step.lines)} light strokes each.`
+        : `Score both faces lightly crosswise, every ${length(step.gapMm)}, ${count(step.lines)} light strokes a sheet.`;
     case 'open-like-a-book':
       return `Cut level through the middle, stop ${length(step.hingeMm)} before the edge, open it like a book.`;
     case 'beat':

@@ -17,6 +17,10 @@ export interface CautionWords {
   text: string;
 }
 
+/** Why no dose of it is computed, wherever it is met. */
+export const CURING_SALT_WORDS =
+  'Curing salt (nitrite) is kept out: Mince does not compute its doses, because a little too much of it is poisonous.';
+
 /** What is known of allergens, open as long as anything is unread. @example allergenWords({ allergens: [], unread: ['chilli paste'] }) // 'Not known for: chilli paste' */
 export function allergenWords({
   allergens,

@@ -30,7 +30,7 @@ export {
   SUITS_WORDS,
   suitsLines,
 } from './boardWords';
-export { allergenWords, cautionWords, type CautionWords } from './cautionWords';
+export { allergenWords, cautionWords, CURING_SALT_WORDS, type CautionWords } from './cautionWords';
 export { conflictWords } from './conflictWords';
 export { JOB_SHORT } from './jobNames';
 export { centreWords, heatWords, type HeatWords } from './heatWords';

@@ -19,6 +19,7 @@ import {
   type Solved,
 } from '@/core/marinades';
 import { SODIUM_IN_SALT } from '@/core/safety';
+import { CURING_SALT_WORDS } from '@/core/words';
 import type { OwnedMeasure } from '@/core/units';
 import { writeMarinade } from '@/formats/markdown/writeMarinade';
 import { readRecipe } from '@/formats/recipeJsonLd/read';
@@ -142,7 +143,7 @@ function readLine(text: string, index: number, ingredients: readonly Ingredient[
   if (ingredientId === null || !massG)
     throw breaksRule(
       flags.includes('curing-salt')
-        ? `“${text}”: curing salt (nitrite) is out of scope here, because a little too much of it is poisonous.`
+        ? `“${text}”: ${CURING_SALT_WORDS}`
         : suggested
           ? `“${text}”: is that ${suggested.name.toLowerCase()}? Say so by its name.`
           : ingredientId === null

@@ -61,9 +61,9 @@ export function Slider({ label, value, figure, min, max, step, onChange, band, e
         />
       </Radix.Root>
       <div className="flex justify-between gap-2 text-[12px] text-muted">
-        <span>{ends?.[0]}</span>
+        <span className="whitespace-nowrap">{ends?.[0]}</span>
         <span className="text-center">{band?.words}</span>
-        <span>{ends?.[1]}</span>
+        <span className="whitespace-nowrap text-right">{ends?.[1]}</span>
       </div>
     </div>
   );

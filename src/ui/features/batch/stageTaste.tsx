@@ -10,8 +10,8 @@ import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
 import { SCALES, scoreWords, type ScoreKey } from './scales';
-import { useSend } from '@/ui/shell/useSend';
-import { Problem } from '@/ui/primitives/plainFields';
+import { useSend } from '../../shell/useSend';
+import { Problem } from '../../primitives/plainFields';
 
 /** Nothing is scored until the cook has: a score that nobody gave is no tasting. */
 type Form = Partial<Record<ScoreKey, number>> & { note: string; changeNext: string };

@@ -10,7 +10,7 @@ import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
 import { usePreferences } from '../../shell/preferences';
 import { PieceDrawing } from '../drawing/pieceDrawing';
-import { usePutAway } from '@/ui/shell/usePutAway';
+import { usePutAway } from '../../shell/usePutAway';
 
 /** What is known of a cut, in rows of name and words. */
 function factsOf(cut: CutResource, style: FormatStyle): [string, string][] {

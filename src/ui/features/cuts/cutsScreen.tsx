@@ -8,7 +8,7 @@ import { Alive } from '../../primitives/alive';
 import { buttonLook } from '../../primitives/buttonLook';
 import { EmptyState } from '../../primitives/emptyState';
 import { FLESH } from '../drawing/flesh';
-import { SearchField } from '@/ui/primitives/plainFields';
+import { SearchField } from '../../primitives/plainFields';
 
 /** Every cut, found by any of its names. */
 export function CutsScreen({ cuts }: { cuts: readonly Cut[] }) {

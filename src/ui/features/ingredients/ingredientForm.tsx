@@ -9,8 +9,8 @@ import { Alive } from '../../primitives/alive';
 import { focusFirstInvalid, NOT_READ } from '../../primitives/firstInvalid';
 import { useKept } from '../../primitives/useKept';
 import { usePreferences } from '../../shell/preferences';
-import { TextField, SelectField, FormEnd, LABEL_LOOK, FIELD_LOOK, Tick } from '@/ui/primitives/plainFields';
-import { useSend } from '@/ui/shell/useSend';
+import { TextField, SelectField, FormEnd, LABEL_LOOK, FIELD_LOOK, Tick } from '../../primitives/plainFields';
+import { useSend } from '../../shell/useSend';
 import {
   beginWith,
   PER,

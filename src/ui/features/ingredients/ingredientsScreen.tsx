@@ -12,8 +12,8 @@ import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
 import { EmptyState } from '../../primitives/emptyState';
 import { usePreferences } from '../../shell/preferences';
-import { SearchField } from '@/ui/primitives/plainFields';
-import { usePutAway } from '@/ui/shell/usePutAway';
+import { SearchField } from '../../primitives/plainFields';
+import { usePutAway } from '../../shell/usePutAway';
 
 /** Columns that a phone has room for. */
 const ALWAYS_SHOWN = 2;

@@ -4,7 +4,7 @@ import clsx from 'clsx';
 import type { PlannedBatch } from '@/contract/views';
 import { JobProgress, warmForecast, type WarmForecast } from '@/core/progress';
 import { useKitchen } from './useKitchen';
-import { OutboxState } from '@/ui/shell/outbox';
+import { OutboxState } from '../../shell/outbox';
 import { useCurrentJob } from './useCurrentJob';
 import { Key } from './key';
 

@@ -15,7 +15,7 @@ import { useToast } from '../../shell/toast';
 import { useNow } from '../../shell/useNow';
 import { FreezerFields } from './freezerFields';
 import { SlicerFields } from './slicerFields';
-import { TextField, Problem, SelectField, LABEL_LOOK, Tick } from '@/ui/primitives/plainFields';
+import { TextField, Problem, SelectField, LABEL_LOOK, Tick } from '../../primitives/plainFields';
 
 const formOf = ({ name, zone, measures, currency, freezer }: Household) => ({
   name,

@@ -1,19 +1,27 @@
 'use client';
 
 import Link from 'next/link';
-import { findIngredient, readAmount, SODA_ID, weighAmount, type Ingredient, type LineFlag } from '@/core/marinades';
+import {
+  findIngredient,
+  measureIngredient,
+  readAmount,
+  SODA_ID,
+  weighAmount,
+  type Ingredient,
+  type LineFlag,
+} from '@/core/marinades';
 import { UNRINSED_SODA_MAX_PERCENT } from '@/core/safety';
-import { formatMass, formatNumber, roughSpoons } from '@/core/units';
+import { formatMass, formatNumber } from '@/core/units';
 import { Button } from '../../primitives/button';
 import { usePreferences } from '../../shell/preferences';
 import { FormLine, gramsIn } from './formLine';
-import { FIELD_LOOK } from '@/ui/primitives/plainFields';
+import { FIELD_LOOK } from '../../primitives/plainFields';
+import { CURING_SALT_WORDS } from '@/core/words';
 
 const FLAG_WORDS: Record<LineFlag, string> = {
   'unknown-ingredient': 'not known here: choose one, or leave it as it is written',
   'read-as': 'not sure what it is',
-  'curing-salt':
-    'curing salt (nitrite) is kept out: Mince does not compute its doses, because a little too much of it is poisonous',
+  'curing-salt': CURING_SALT_WORDS,
   'no-amount': 'how much?',
   'to-taste': 'to taste: how much for this weight?',
   range: 'the middle of the range',
@@ -179,7 +187,7 @@ function Customary({ ingredient, massG, forMassG, onTake }: CustomaryProps) {
   const { style } = usePreferences();
   return (
     <p className="text-[14px]">
-      Customary: about {formatMass(massG, style)}, {roughSpoons(massG / ingredient.densityGPerMl)},{' '}
+      Customary: about {formatMass(massG, style)}, {measureIngredient(ingredient, massG).spoken},{' '}
       {formatNumber((100 * massG) / forMassG, style.locale, 1)} % of the meat.{' '}
       <button
         type="button"

@@ -1,8 +1,9 @@
 'use client';
 
-import type { MarinadeLine, MeasuredIngredient } from '@/core/marinades';
+import { type isCuringSalt, MarinadeLine, type MeasuredIngredient } from '@/core/marinades';
 import { formatMass, formatNumber, MEASURE_TOLERANCE_PERCENT } from '@/core/units';
 import { usePreferences } from '../../shell/preferences';
+import { CURING_SALT_WORDS } from '@/core/words';
 
 /** The lines of a scaled marinade in the order of adding: name, weight, and the measures people own; what was never read stands beneath, as it was written. */
 export function LineTable({
@@ -55,6 +56,7 @@ export function LineTable({
           <tr key={index} className="border-b border-grout align-baseline">
             <td colSpan={3} className="py-2">
               “{text}” <span className="text-muted">as it was written: not scaled, not counted</span>
+              {isCuringSalt(text) && <span className="block text-[13px] font-medium text-ox">{CURING_SALT_WORDS}</span>}
             </td>
           </tr>
         ))}

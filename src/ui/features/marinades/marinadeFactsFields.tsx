@@ -5,7 +5,7 @@ import { USES } from '@/core/ways';
 import { HOLD_BACK_PURPOSES } from '@/core/marinades';
 import { USE_NAMES } from '@/core/words';
 import { MassField, MinutesField } from '../../primitives/quantities';
-import { TextField, SelectField, Tick, LABEL_LOOK } from '@/ui/primitives/plainFields';
+import { TextField, SelectField, Tick, LABEL_LOOK } from '../../primitives/plainFields';
 import { MarinadeFields } from './marinadeFields';
 
 const SHARES = [0, 0.1, 0.15, 0.2, 0.25, 0.33, 0.5];

@@ -12,8 +12,8 @@ import { useKept } from '../../primitives/useKept';
 import { usePreferences } from '../../shell/preferences';
 import { LineEditor } from './lineEditor';
 import { customaryFor, type FormLine } from './formLine';
-import { LABEL_LOOK, FormEnd } from '@/ui/primitives/plainFields';
-import { useSend } from '@/ui/shell/useSend';
+import { LABEL_LOOK, FormEnd } from '../../primitives/plainFields';
+import { useSend } from '../../shell/useSend';
 import { MarinadeFactsFields } from './marinadeFactsFields';
 import { beginWith, takeKept, withRead, toMarinade, MarinadeFields, emptyLine } from './marinadeFields';
 
@@ -153,14 +153,16 @@ function Lines({ form, change, ingredients, backHere }: LinesProps) {
           ))}
         </ul>
       )}
-      {customary.size > 1 && (
-        <Button look="plain" onClick={takeAllCustomary}>
-          Take what is customary for all {customary.size}
+      <div className="flex flex-wrap gap-3">
+        {customary.size > 1 && (
+          <Button look="plain" onClick={takeAllCustomary}>
+            Take all {customary.size} customary amounts
+          </Button>
+        )}
+        <Button look="plain" onClick={() => change({ lines: [...form.lines, emptyLine()] })}>
+          Add a line
         </Button>
-      )}
-      <Button look="plain" onClick={() => change({ lines: [...form.lines, emptyLine()] })}>
-        Add a line
-      </Button>
+      </div>
     </section>
   );
 }

@@ -7,8 +7,8 @@ import { formatDuration, formatNumber } from '@/core/units';
 import { allergenWords, KIND_NAMES, listOf, USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { usePreferences } from '../../shell/preferences';
-import { FindField } from '@/ui/primitives/findField';
-import { Pager } from '@/ui/primitives/pager';
+import { FindField } from '../../primitives/findField';
+import { Pager } from '../../primitives/pager';
 
 const KIND_COLOURS: Record<IngredientKind, string> = {
   liquid: '#7a4a3a',

@@ -15,7 +15,7 @@ import { formatNumber } from '@/core/units';
 import { ALLERGEN_NAMES, saltBand } from '@/core/words';
 import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
-import { Tick } from '@/ui/primitives/plainFields';
+import { Tick } from '../../primitives/plainFields';
 
 export interface Targets extends Wish {
   saltPercent?: number;

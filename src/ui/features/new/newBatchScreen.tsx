@@ -27,7 +27,7 @@ import { CountField, LengthField, MassField, SidesField } from '../../primitives
 import { usePreferences } from '../../shell/preferences';
 import { BeginStrip } from '../batch/beginStrip';
 import { PlanNotes } from '../batch/planNotes';
-import { useSend } from '@/ui/shell/useSend';
+import { useSend } from '../../shell/useSend';
 import { useNewBatch, isFor, NewBatchProps } from './useNewBatch';
 
 const HandsList = dynamic(

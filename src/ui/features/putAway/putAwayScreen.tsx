@@ -9,8 +9,8 @@ import { EmptyState } from '../../primitives/emptyState';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
-import { FindField } from '@/ui/primitives/findField';
-import { Pager } from '@/ui/primitives/pager';
+import { FindField } from '../../primitives/findField';
+import { Pager } from '../../primitives/pager';
 
 interface Props {
   items: PutAway[];

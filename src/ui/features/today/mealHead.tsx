@@ -6,8 +6,8 @@ import type { Meal } from '@/contract/resources';
 import { formatDayClock, fromFieldValue, toFieldValue } from '@/core/times';
 import { Button } from '../../primitives/button';
 import { usePreferences } from '../../shell/preferences';
-import { FIELD_LOOK, Problem } from '@/ui/primitives/plainFields';
-import { useSend } from '@/ui/shell/useSend';
+import { FIELD_LOOK, Problem } from '../../primitives/plainFields';
+import { useSend } from '../../shell/useSend';
 
 /** Name and hour of the meal; changing the hour moves every batch that is planned for it. */
 export function MealHead({ meal, zone }: { meal: Meal; zone: string }) {

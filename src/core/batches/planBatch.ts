@@ -171,7 +171,7 @@ function planCook(
     thicknessMm: Math.min(slice.pieceMm.thicknessMm, slice.pieceMm.widthMm, slice.pieceMm.lengthMm),
     centreC: minimumTemperature(animal, { ...handling, backInThePan: false }).tempC,
     sugary,
-    ...(shapeRow(slice.shape).carved ? { pieces: slice.pieceCount } : {}),
+    ...(shapeRow(slice.shape).panWhole ? { pieces: slice.pieceCount } : {}),
     room: around.room,
     finish: pins.finish,
   });

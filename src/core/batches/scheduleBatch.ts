@@ -31,8 +31,8 @@ const WORK = {
 } as const;
 
 const MIX_MIN = 5;
-/** In a hurry the marinade may be as short as this: then it is massaged in. */
-const HURRIED_MARINADE_MIN = 4;
+/** In a hurry the marinade may be as short as this: it is massaged in until none is left that could drip, and waits only for the slurry. */
+const HURRIED_MARINADE_MIN = 2;
 const SIMMER_MIN = 10;
 const DIP_MIN = 5;
 const SLURRY_MIN = 2;
@@ -130,14 +130,21 @@ function chainOfMeat(stages: Stages): (Task | FlexibleTask)[] {
     ...sodaTasks(stages),
     { key: 'coat', stage: 'marinate', minutes: workMin('coat', stages), ...COUNTER },
     marinateTask(stages),
-    cook.sticks > 0
-      ? { key: 'thread', stage: 'cook', minutes: workMin('thread', stages), ...COUNTER }
-      : { key: 'dry', stage: 'cook', minutes: workMin(cook.surface, stages), ...COUNTER },
+    ...beforeHeat(stages),
     { key: 'cook', stage: 'cook', minutes: cook.totalMin + cook.temperature.restMin, hands: true, place: 'heat' },
     ...(shapeRow(slice.shape).carved
       ? [{ key: 'carve', stage: 'cook', minutes: workMin('carve', stages), hands: true, place: 'heat' } as const]
       : []),
   ];
+}
+
+/** On the sticks, or dry enough for the heat; what was massaged in has nothing left to drip. */
+function beforeHeat(stages: Stages): Task[] {
+  const { cook, hurriedMarinade } = stages;
+  if (cook.sticks > 0) return [{ key: 'thread', stage: 'cook', minutes: workMin('thread', stages), ...COUNTER }];
+  return hurriedMarinade && cook.surface === 'drip'
+    ? []
+    : [{ key: 'dry', stage: 'cook', minutes: workMin(cook.surface, stages), ...COUNTER }];
 }
 
 /** Tempered and trimmed, or trimmed and firmed; half-frozen meat cannot be beaten, so that is done before the freezer. */
@@ -202,17 +209,17 @@ function sideOf({ inputs, sides }: Stages, chain: readonly Task[]): SideTask[] {
   const mix: SideTask[] = chain.some(({ key }) => key === 'mix')
     ? []
     : [{ ...mixTask(sides), before: cooling ? 'cool' : wait }];
-  const beforeHeat = {
+  const last = {
     hands: true,
     place: 'none',
     stage: 'cook',
-    before: chain.some(({ key }) => key === 'thread') ? 'thread' : 'dry',
+    before: chain.find(({ key }) => key === 'thread' || key === 'dry' || key === 'cook')!.key,
   } as const;
   const finish: SideTask[] = [
-    ...(glaze ? [{ key: 'glaze', minutes: glaze.minutes.to, ...beforeHeat } as const] : []),
-    ...(dip ? [{ key: 'dip', minutes: DIP_MIN, ...beforeHeat } as const] : []),
-    ...(slurry ? [{ key: 'slurry', minutes: SLURRY_MIN, ...beforeHeat } as const] : []),
-    ...(boil ? [{ key: 'boil', minutes: BOIL_MIN, ...beforeHeat } as const] : []),
+    ...(glaze ? [{ key: 'glaze', minutes: glaze.minutes.to, ...last } as const] : []),
+    ...(dip ? [{ key: 'dip', minutes: DIP_MIN, ...last } as const] : []),
+    ...(slurry ? [{ key: 'slurry', minutes: SLURRY_MIN, ...last } as const] : []),
+    ...(boil ? [{ key: 'boil', minutes: BOIL_MIN, ...last } as const] : []),
   ];
   const soak: SideTask = {
     key: 'soak',

@@ -90,6 +90,9 @@ export function judgeTenderizing(situation: TenderizingSituation): TenderizingJu
   };
 }
 
+/** Thinner than this nobody cuts, mm: it is no advice. */
+const THINNEST_CUT_MM = 1;
+
 type Answered = Pick<TenderizingJudgement, 'answer' | 'reason' | 'changes'>;
 
 function answerOf({ cut: { work }, way, shape, thicknessMm, fibreLengthMm }: TenderizingSituation): Answered {
@@ -103,7 +106,7 @@ function answerOf({ cut: { work }, way, shape, thicknessMm, fibreLengthMm }: Ten
     return {
       answer: work === 'hard' ? 'yes' : 'optional',
       reason: work,
-      changes: [...across, { code: 'thinner', belowMm: edgeMm }],
+      changes: [...across, ...(edgeMm >= THINNEST_CUT_MM ? [{ code: 'thinner', belowMm: edgeMm } as const] : [])],
     };
   const changes: JudgementChange[] = [
     { code: 'thicker', aboveMm: edgeMm },

@@ -97,7 +97,9 @@ export function toMeasures(volumeMl: number, owned: readonly OwnedMeasure[] = US
       offer([{ scoop, count }]);
       const restMl = volumeMl - scoop.volumeMl * count;
       for (const second of scoops) {
-        if (restMl <= 0 || second.volumeMl >= scoop.volumeMl || second.measure === scoop.measure) continue;
+        if (restMl <= 0 || second.volumeMl >= scoop.volumeMl) continue;
+        // Of the same measure only its half goes with it: "1 and half of it".
+        if (second.measure === scoop.measure && !second.half) continue;
         const wanted = Math.round(restMl / second.volumeMl);
         if (wanted > 0 && wanted <= (second.half ? 1 : mostOf(second.measure, owned)))
           offer([

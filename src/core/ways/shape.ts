@@ -27,6 +27,8 @@ export interface ShapeRow {
   forced: boolean;
   /** The knife is set by hand, not by turn and lean on the drawing. */
   level: boolean;
+  /** Lies in the pan as whole pieces, none of which is parted for a round. */
+  panWhole: boolean;
   /** Cut across the fibres after the heat. */
   carved: boolean;
   /** Force by hand that it can take without tearing. */
@@ -35,7 +37,7 @@ export interface ShapeRow {
   band: Band;
 }
 
-const slice = { cutFirm: true, whole: false, forced: false, level: false, carved: false } as const;
+const slice = { cutFirm: true, whole: false, forced: false, level: false, panWhole: false, carved: false } as const;
 const both = { beating: true, piercing: true } as const;
 const neither = { beating: false, piercing: false } as const;
 
@@ -45,14 +47,39 @@ export const SHAPE_ROWS = {
   ribbons: { ...slice, takes: both, band: { from: 3, usual: 4, to: 5 } },
   shaved: { ...slice, takes: neither, band: { from: 2, usual: 3, to: 4 } },
   cubes: { ...slice, cutFirm: false, whole: true, level: true, takes: both, band: { from: 25, usual: 25, to: 30 } },
-  unrolled: { ...slice, cutFirm: false, forced: true, level: true, takes: neither, band: { from: 5, usual: 6, to: 7 } },
-  butterflied: { ...slice, level: true, takes: both, band: { from: 6, usual: 10, to: 15 } },
-  pounded: { ...slice, cutFirm: false, forced: true, level: true, takes: neither, band: { from: 4, usual: 6, to: 8 } },
-  steaks: { ...slice, cutFirm: false, whole: true, carved: true, takes: both, band: { from: 10, usual: 15, to: 20 } },
+  unrolled: {
+    ...slice,
+    cutFirm: false,
+    forced: true,
+    level: true,
+    panWhole: true,
+    takes: neither,
+    band: { from: 5, usual: 6, to: 7 },
+  },
+  butterflied: { ...slice, level: true, panWhole: true, takes: both, band: { from: 6, usual: 10, to: 15 } },
+  pounded: {
+    ...slice,
+    cutFirm: false,
+    forced: true,
+    level: true,
+    panWhole: true,
+    takes: neither,
+    band: { from: 4, usual: 6, to: 8 },
+  },
+  steaks: {
+    ...slice,
+    cutFirm: false,
+    whole: true,
+    panWhole: true,
+    carved: true,
+    takes: both,
+    band: { from: 10, usual: 15, to: 20 },
+  },
   'sliced-after': {
     ...slice,
     cutFirm: false,
     whole: true,
+    panWhole: true,
     carved: true,
     takes: both,
     band: { from: 4, usual: 6, to: 10 },

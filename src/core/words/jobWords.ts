@@ -7,6 +7,7 @@ import { JOB_SHORT } from './jobNames';
 import { cutStepWords } from './boardWords';
 import { heatWords } from './heatWords';
 import { orderWords } from './orderWords';
+import { shapeRow } from '../ways';
 import { formatDuration, formatLength, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
 
 /** The freezer's minutes as every screen says them: what is planned, and the span in which it slices well. */
@@ -28,12 +29,16 @@ export interface JobContext {
   around: Pick<Surroundings, 'cut' | 'marinade'>;
 }
 
+/** Shorter than this it is no marinating, only the way to the heat. */
+const A_REST_MIN = 10;
+
 /** A job in a cook's words, with the figures of this plan. */
 export function jobWords({ key }: Pick<Job, 'key'>, { plan, around }: JobContext, style: FormatStyle): JobWords {
   const mass = (massG: number) => formatMass(massG, style);
   const length = (mm: number) => formatLength(mm, style);
   const { slice, tenderize, marinate, sides, cook, piece, lots } = plan;
   const { force } = tenderize;
+  const massagedIn = plan.leftOut.includes('marinade');
   const inLots = lots > 1 ? ` Work in ${lots} lots, the rest stays in the fridge.` : '';
   const say = (title: string, text: string): JobWords => ({ title, short: JOB_SHORT[key], text });
   const soda = tenderize.schools['rinse-off'];
@@ -170,13 +175,20 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, around }: JobContext
       const how =
         slice.shape === 'unrolled'
           ? 'Unroll each sheet, coat both faces, roll it up again'
-          : 'Coat piece by piece: a slice stuck to another stays unmarinated';
+          : massagedIn
+            ? 'Massage it in by hand until no liquid is left'
+            : 'Coat piece by piece: what sticks together stays unmarinated';
       return say(
-        'Coat the slices',
-        `${mass(marinate.onMeat.massG)} of marinade.${leaveIn} ${how}. Press the air out of the bag.`,
+        shapeRow(slice.shape).whole ? 'Coat the meat' : 'Coat the slices',
+        `${mass(marinate.onMeat.massG)} of marinade.${leaveIn} ${how}.${massagedIn ? '' : ' Press the air out of the bag.'}`,
       );
     }
     case 'marinate':
+      if (massagedIn && marinate.minutes < A_REST_MIN)
+        return say(
+          'Keep it cold',
+          `${formatDuration(marinate.minutes)}: it is massaged in; straight to the heat from there.`,
+        );
       return say(
         marinate.place === 'fridge' ? 'Marinate in the fridge' : 'Marinate on the counter',
         `${formatDuration(marinate.minutes)}${marinate.place === 'fridge' ? `, at ${formatTemperature(FRIDGE_MAX_C, style)} or colder` : ''}. By then the middle of ${length(marinate.diffusion.thicknessMm)} of meat holds ${reached > 95 ? 'nearly all' : reached < 5 ? 'hardly any' : `about ${formatNumber(reached, style.locale)} %`} of the salt it will get, in a bag that is turned and not packed tight.`,
@@ -189,7 +201,7 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, around }: JobContext
     case 'thread':
       return say(
         'Thread the skewers',
-        `${formatNumber(cook.sticks, style.locale)} sticks. Zigzag like a running stitch, stretched so the stick hardly shows.${inLots}`,
+        `${formatNumber(cook.sticks, style.locale)} sticks. ${slice.shape === 'cubes' ? 'Through the middle of each cube, a little air between them so that the heat gets around' : 'Zigzag like a running stitch, stretched so the stick hardly shows'}.${inLots}`,
       );
     case 'dry':
       return cook.surface === 'wipe'

@@ -1,6 +1,6 @@
 'use client';
 
-import { type isCuringSalt, MarinadeLine, type MeasuredIngredient } from '@/core/marinades';
+import { isCuringSalt, type MarinadeLine, type MeasuredIngredient } from '@/core/marinades';
 import { formatMass, formatNumber, MEASURE_TOLERANCE_PERCENT } from '@/core/units';
 import { usePreferences } from '../../shell/preferences';
 import { CURING_SALT_WORDS } from '@/core/words';

@@ -70,6 +70,7 @@ export const slicesResponse = z.object({
       coatAreaM2: z.number(),
       perSlab: z.int(),
       lengths: z.int().describe('Parted with the grain into so many, before or in the slab'),
+      along: z.boolean().describe('A strip lies along the length of its slice'),
       partedFirst: z.boolean(),
     })
     .optional(),

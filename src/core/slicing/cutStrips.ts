@@ -11,6 +11,8 @@ export interface Strips {
   perSlab: number;
   /** Lengths that the piece, or a tall slab of it, is parted into with the grain; 1: none. */
   lengths: number;
+  /** A strip lies along the length of its slice, not along its width. */
+  along: boolean;
   /** The piece itself is parted, before it is sliced. */
   partedFirst: boolean;
 }
@@ -63,6 +65,7 @@ export function cutStrips(
     coatAreaM2: slabs.coatAreaM2 * (1 + thicknessMm / stripWidthMm),
     perSlab,
     lengths,
+    along,
     partedFirst: along && lengths > 1,
   };
 }

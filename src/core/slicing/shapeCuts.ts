@@ -2,7 +2,9 @@ import type { Shape } from '../ways';
 import { cutStrips, lengthsOf, LENGTH_MOST_MM, STACKED_SLABS, type Strips } from './cutStrips';
 import { HINGE_MM, pound, SCORE_MM, SCORE_SHEET_MM, unroll, type Pounded, type Unrolled } from './sheets';
 import {
+  fibresInPart,
   fibresThrough,
+  knifeToGrainDeg,
   RAW_MEAT_G_PER_MM3,
   ROUND_FILLS,
   sliceGeometry,
@@ -12,11 +14,11 @@ import {
 
 /** What to do with the knife, in order; words for each are elsewhere. */
 export type CutStep =
-  | { code: 'find-fibres' }
+  | { code: 'find-fibres'; withGrain: boolean }
   | { code: 'lay-flat' }
   | { code: 'off-the-bone' }
   | { code: 'beside-the-bone' }
-  | { code: 'lengths'; lengthMm: number; count: number }
+  | { code: 'lengths'; lengthMm: number; count: number; withGrain: boolean }
   | { code: 'lean'; deg: number }
   | { code: 'slice'; thicknessMm: number; count: number; whole: number }
   | { code: 'steaks'; thicknessMm: number; count: number }
@@ -73,6 +75,12 @@ const STEAK_TO_BEAT_MM = 15;
 /** Even parts of a side, each as near as can be to the size asked for: nothing is left over. */
 const evenParts = (sideMm: number, wishedMm: number) => Math.max(1, Math.round(sideMm / wishedMm));
 
+/** So many parts that each is as near to the size asked for as can be, by ratio: 43 mm asked at 30 becomes two, not one. */
+function nearestParts(sideMm: number, wishedMm: number): number {
+  const fewer = Math.max(1, Math.floor(sideMm / wishedMm));
+  return sideMm / fewer / wishedMm > wishedMm / (sideMm / (fewer + 1)) ? fewer + 1 : fewer;
+}
+
 /** The piece as it lies, everything that the shapes share. */
 interface Block {
   input: ShapeInput;
@@ -102,8 +110,13 @@ const inSheet = ({ input }: Block, sheetMm: number) =>
   fibresThrough(input, { yawDeg: 0, bevelDeg: 90, layerMm: sheetMm });
 
 const leanStep = ({ bevelDeg = 0 }: ShapeInput): CutStep[] => (bevelDeg ? [{ code: 'lean', deg: bevelDeg }] : []);
+/** The blade runs with the fibres rather than across them. */
+const WITH_GRAIN_DEG = 45;
+const withGrain = ({ yawDeg = 0, bevelDeg = 0, grainDeg, grainPitchDeg }: ShapeInput) =>
+  knifeToGrainDeg({ yawDeg, bevelDeg, grainDeg, grainPitchDeg }) < WITH_GRAIN_DEG;
+
 const sliceSteps = ({ input, geometry }: Block, thicknessMm = input.thicknessMm): CutStep[] => [
-  { code: 'find-fibres' },
+  { code: 'find-fibres', withGrain: withGrain(input) },
   ...leanStep(input),
   { code: 'slice', thicknessMm, count: geometry.sliceCount, whole: geometry.wholeSliceCount },
 ];
@@ -135,8 +148,12 @@ function strips(block: Block): Cuts {
   const partedFirst = cut.partedFirst ? cut.lengths - 1 : 0;
   const inSlabs = (cut.partedFirst ? cut.lengths : 1) * stacks * (cut.perSlab - 1);
   const partsOfSlabs = cut.partedFirst ? 0 : stacks * (cut.lengths - 1);
+  const part = cut.along
+    ? { lengthMm: cut.stripLengthMm, widthMm: cut.stripWidthMm }
+    : { lengthMm: cut.stripWidthMm, widthMm: cut.stripLengthMm };
   return {
     ...geometry,
+    fibreLengthMm: fibresInPart(geometry.fibreLengthMm, input, part),
     shape: 'strips',
     scored: false,
     strips: cut,
@@ -145,7 +162,7 @@ function strips(block: Block): Cuts {
     pieceCount: cut.stripCount,
     pieceMm: { lengthMm: cut.stripLengthMm, widthMm: cut.stripWidthMm, thicknessMm },
     steps: [
-      ...lengthsStep(cut.partedFirst ? geometry.sliceLengthMm : 0, input.againLengthMm),
+      ...lengthsStep(input, cut.partedFirst ? geometry.sliceLengthMm : 0, input.againLengthMm),
       ...sliceSteps(block),
       ...(cut.perSlab > 1 || (!cut.partedFirst && cut.lengths > 1)
         ? [
@@ -162,15 +179,15 @@ function strips(block: Block): Cuts {
   };
 }
 
-function lengthsStep(longMm: number, mostMm = LENGTH_MOST_MM): CutStep[] {
+function lengthsStep(input: ShapeInput, longMm: number, mostMm = LENGTH_MOST_MM): CutStep[] {
   const count = lengthsOf(longMm, mostMm);
-  return count > 1 ? [{ code: 'lengths', lengthMm: longMm / count, count }] : [];
+  return count > 1 ? [{ code: 'lengths', lengthMm: longMm / count, count, withGrain: withGrain(input) }] : [];
 }
 
 function slices(block: Block): Cuts {
   const { input, geometry, fills } = block;
   const { thicknessMm, shape, againWidthMm, againLengthMm } = input;
-  const across = againWidthMm ? evenParts(geometry.sliceWidthMm, againWidthMm) : 1;
+  const across = againWidthMm ? nearestParts(geometry.sliceWidthMm, againWidthMm) : 1;
   const along = againLengthMm ? lengthsOf(geometry.sliceLengthMm, againLengthMm) : 1;
   const perSlice = across * along;
   const pieceMm = {
@@ -181,6 +198,10 @@ function slices(block: Block): Cuts {
   const steps = shape === 'shaved' ? [{ code: 'lay-flat' as const }, ...sliceSteps(block)] : sliceSteps(block);
   return {
     ...geometry,
+    fibreLengthMm: fibresInPart(geometry.fibreLengthMm, input, {
+      lengthMm: geometry.sliceLengthMm / along,
+      widthMm: pieceMm.widthMm,
+    }),
     shape,
     scored: false,
     knifeCuts: geometry.sliceCount + Math.ceil(geometry.sliceCount / STACKED_SLABS) * (across - 1 + along - 1),
@@ -195,7 +216,7 @@ function slices(block: Block): Cuts {
 
 /** Carved after the heat, first into lengths with the grain where the fibres run across the piece. */
 const carvingSteps = (block: Block): CutStep[] => [
-  ...(Math.abs(block.input.grainDeg ?? 0) >= 45 ? lengthsStep(block.geometry.sliceLengthMm) : []),
+  ...(Math.abs(block.input.grainDeg ?? 0) >= 45 ? lengthsStep(block.input, block.geometry.sliceLengthMm) : []),
   ...sliceSteps(block, block.input.carveMm ?? CARVE_MM),
 ];
 
@@ -235,7 +256,10 @@ function steaks({ input, geometry, fills }: Block): Cuts {
     knifeCuts: count - 1,
     pieceCount: count,
     pieceMm: { lengthMm: widthMm * fills, widthMm: heightMm, thicknessMm },
-    steps: [{ code: 'find-fibres' }, { code: 'steaks', thicknessMm, count }],
+    steps: [
+      { code: 'find-fibres', withGrain: false },
+      { code: 'steaks', thicknessMm, count },
+    ],
     carving: [...leanStep(input), { code: 'slice', thicknessMm: carveMm, count: 0, whole: 0 }],
   };
 }

@@ -156,3 +156,12 @@ test('the flattest lean still holds a full slice', () => {
   expect(flattestLeanDeg(piece)).toBeCloseTo(45, 9);
   expect(flattestLeanDeg({ lengthMm: 1000, heightMm: 10 })).toBe(75);
 });
+
+test('a width that is asked for is kept as nearly as even parts allow, by ratio', () => {
+  const cut = (againWidthMm: number) =>
+    shapeCuts({ shape: 'ribbons', lengthMm: 160, widthMm: 90, heightMm: 43, thicknessMm: 4, againWidthMm }).pieceMm;
+  expect(cut(30).widthMm).toBeCloseTo(21.5, 6);
+  expect(cut(31).widthMm).toBeCloseTo(43, 6);
+  expect(cut(100).widthMm).toBeCloseTo(43, 6);
+  expect(cut(14).widthMm).toBeCloseTo(43 / 3, 6);
+});

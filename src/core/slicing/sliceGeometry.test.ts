@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { cutStrips, sliceGeometry } from '.';
+import { fibresInPart } from './sliceGeometry';
 
 const block = { lengthMm: 200, widthMm: 100, heightMm: 30 };
 
@@ -202,4 +203,17 @@ test.each([
   const endToEnd = Math.tan(turn) > block.lengthMm / block.widthMm;
   const [walked, along] = endToEnd ? [block.widthMm, normal[1]!] : [block.lengthMm, normal[0]!];
   expect(wedgeMm).toBeCloseTo(span / along - walked, 6);
+});
+
+test('cut with the grain, the fibres are as long as the strip that is parted from it; across it the slice alone decides', () => {
+  const along = { yawDeg: 90, grainDeg: 0 };
+  expect(fibresInPart(284, along, { lengthMm: 71, widthMm: 20 })).toBeCloseTo(71, 9);
+  expect(fibresInPart(4, { yawDeg: 0, grainDeg: 0 }, { lengthMm: 71, widthMm: 20 })).toBe(4);
+  // Half-way between, the length counts by its share along the fibres.
+  expect(fibresInPart(200, { yawDeg: 45, grainDeg: 0 }, { lengthMm: 50, widthMm: 20 })).toBeCloseTo(
+    50 / Math.SQRT1_2,
+    9,
+  );
+  // Fibres that dip end at the upper and lower side of an upright slice.
+  expect(fibresInPart(200, { grainDeg: 90, grainPitchDeg: 30 }, { lengthMm: 300, widthMm: 20 })).toBeCloseTo(40, 9);
 });

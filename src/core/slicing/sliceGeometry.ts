@@ -134,6 +134,23 @@ export function fibresThrough(
   );
 }
 
+/**
+ * How long the fibres are in a part of a slice: no longer than in the slice, and within the part's own sides.
+ * @param part its sides along the slice's length and along its width, mm
+ */
+export function fibresInPart(
+  fibreLengthMm: number,
+  { yawDeg = 0, bevelDeg = 0, grainDeg = 0, grainPitchDeg = 0 }: Partial<SliceInput>,
+  part: { lengthMm: number; widthMm: number },
+): number {
+  const [turned, bevel, pitch] = [rad(grainDeg - yawDeg), rad(bevelDeg), rad(grainPitchDeg)];
+  return Math.min(
+    fibreLengthMm,
+    reach(part.lengthMm, Math.cos(pitch) * Math.sin(turned)),
+    reach(part.widthMm, Math.cos(bevel) * Math.sin(pitch) - Math.sin(bevel) * Math.cos(pitch) * Math.cos(turned)),
+  );
+}
+
 /** The flattest lean at which a full slice still fits in the length of the piece, degrees from upright. */
 export const flattestLeanDeg = ({ lengthMm, heightMm }: Pick<SliceInput, 'lengthMm' | 'heightMm'>): number =>
   Math.min(75, (Math.atan2(lengthMm, heightMm) * 180) / Math.PI);

@@ -147,7 +147,7 @@ export function cutStepWords(step: CutStep, style: FormatStyle): string {
   const count = (value: number) => formatNumber(value, style.locale);
   switch (step.code) {
     case 'find-fibres':
-      return 'Find the fibres and turn the board until the blade crosses them as drawn.';
+      return `Find the fibres and turn the board until the blade ${step.withGrain ? 'runs with' : 'crosses'} them as drawn.`;
     case 'lay-flat':
       return 'Lay it on its flattest side.';
     case 'lean':
@@ -159,7 +159,9 @@ export function cutStepWords(step: CutStep, style: FormatStyle): string {
     case 'steaks':
       return `Cut ${count(step.count)} ${step.count === 1 ? 'steak' : 'steaks'} straight across the fibres, ${length(step.thicknessMm)} thick.`;
     case 'lengths':
-      return `First part it with the grain into ${count(step.count)} lengths of about ${length(step.lengthMm)}, then turn each and cut across.`;
+      return step.withGrain
+        ? `First part it across the grain into ${count(step.count)} lengths of about ${length(step.lengthMm)}, then cut each along the fibres.`
+        : `First part it with the grain into ${count(step.count)} lengths of about ${length(step.lengthMm)}, then turn each and cut across.`;
     case 'stack-strips':
       return `Lay ${step.stacked} slices on each other and cut strips of ${length(step.widthMm)} along the longer side, ${count(step.perSlab)} from each${step.lengths > 1 ? `, halved to ${count(step.lengths)} lengths` : ''}.`;
     case 'again':

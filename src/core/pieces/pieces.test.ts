@@ -200,6 +200,12 @@ describe('finding a cut', () => {
   test('a whole name goes before the beginning of another', () =>
     expect(searchCuts('bavette', CUTS)[0]!.id).toBe('beef-bavette'));
   test.each([
+    ['pork fillet', 'pork-tenderloin'],
+    ['Fillet of beef', 'beef-tenderloin'],
+    ['chicken thigh', 'chicken-thigh'],
+    ['beef flank', 'beef-flank'],
+  ])('“%s”, with the animal said first, finds %s', (text, id) => expect(searchCuts(text, CUTS)[0]!.id).toBe(id));
+  test.each([
     ['bavete', 'beef-bavette'],
     ['sirlion', 'beef-sirloin'],
     ['tenderlion', 'beef-tenderloin'],

@@ -15,14 +15,16 @@ const plain = (text: string) =>
 export function searchCuts(text: string, cuts: readonly Cut[]): Cut[] {
   const asked = plain(text.slice(0, 200));
   if (!asked) return [...cuts];
-  const words = asked.split(' ');
   const score = (cut: Cut): number => {
     const animal = plain(cut.animal);
-    // "Beef bavette" is asked for as bavette: the animal before it is no part of its name.
-    const names = [cut.name, ...cut.otherNames].map((name) => plain(name).replace(new RegExp(`^${animal} `), ''));
-    const best = Math.max(...names.map((name) => rank(`${name}`, asked, words, animal)));
+    // "Beef bavette" is asked for as bavette, and "pork fillet" is the fillet of pork: the animal before it is no part of a name.
+    const bare = (name: string) => name.replace(new RegExp(`^${animal} | of ${animal}$`), '');
+    const names = [cut.name, ...cut.otherNames].map((name) => bare(plain(name)));
+    const wanted = bare(asked);
+    const words = wanted.split(' ');
+    const best = Math.max(...names.map((name) => rank(name, wanted, words, animal)));
     // The name in the catalogue goes before a by-name of the same rank.
-    return best > 0 && rank(names[0]!, asked, words, animal) === best ? best + 0.5 : best;
+    return best > 0 && rank(names[0]!, wanted, words, animal) === best ? best + 0.5 : best;
   };
   return cuts
     .map((cut, index) => ({ cut, index, score: score(cut) }))

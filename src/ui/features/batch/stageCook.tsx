@@ -13,8 +13,7 @@ import { LIMITS } from '@/core/batches';
 import { usePreferences } from '../../shell/preferences';
 import { callApi } from '../../shell/api';
 import { useBatchWork } from './batchContext';
-
-const DRAWN = 60;
+import { RoundsDrawing } from './roundsDrawing';
 
 export function StageCook({ batchId, acknowledged }: { batchId: string; acknowledged: boolean }) {
   const { plan, fields, cut, pin, change } = useBatchWork();
@@ -23,7 +22,7 @@ export function StageCook({ batchId, acknowledged }: { batchId: string; acknowle
   const { pins } = fields;
   return (
     <Alive className="space-y-5">
-      <RoundsDrawing rounds={cook.rounds} sticks={cook.sticks} />
+      <RoundsDrawing cook={cook} shape={plan.slice.shape} animal={cut.animal} />
       <p className="max-w-prose">
         {heatWords(plan, style).text}{' '}
         <span className="text-muted">
@@ -123,61 +122,6 @@ function Acknowledge({ batchId, done, text }: { batchId: string; done: boolean; 
           {state === 'failed' ? 'Not kept yet, try again' : 'I have read this'}
         </Button>
       )}
-    </div>
-  );
-}
-
-function RoundsDrawing({ rounds, sticks }: { rounds: number; sticks: number }) {
-  const shown = Math.min(rounds, 12);
-  const perRound = sticks ? Math.ceil(sticks / rounds) : 0;
-  return (
-    <div
-      role="img"
-      aria-label={sticks ? `${sticks} sticks in ${rounds} rounds` : `${rounds} rounds in the pan`}
-      className="panel flex flex-wrap gap-3 p-4"
-    >
-      {Array.from({ length: shown }, (_, round) => (
-        <svg key={round} viewBox="0 0 120 90" className="w-28" aria-hidden="true">
-          {sticks ? (
-            <>
-              <rect x="2" y="14" width="116" height="62" rx="4" fill="none" stroke="#566761" strokeWidth="2" />
-              {Array.from(
-                { length: Math.min(DRAWN, round === rounds - 1 ? sticks - perRound * (rounds - 1) : perRound) },
-                (_, stick) => {
-                  const x = 8 + (stick * 104) / Math.max(1, perRound - 1 || 1);
-                  return (
-                    <g key={stick}>
-                      <path d={`M${x} 6V84`} stroke="#8a5d10" strokeWidth="1.6" />
-                      <path
-                        d={`M${x - 3} 20q6 5 0 10q6 5 0 10q6 5 0 10q6 5 0 10`}
-                        stroke="#bf6464"
-                        strokeWidth="4.5"
-                        fill="none"
-                        strokeLinecap="round"
-                      />
-                    </g>
-                  );
-                },
-              )}
-            </>
-          ) : (
-            <>
-              <path d="M84 46h34" stroke="#0e3b34" strokeWidth="7" strokeLinecap="round" />
-              <ellipse cx="46" cy="46" rx="42" ry="38" fill="#e6ecea" stroke="#0e3b34" strokeWidth="3" />
-              {Array.from({ length: 16 }, (_, strip) => (
-                <path
-                  key={strip}
-                  d={`M${20 + (strip % 4) * 16} ${24 + Math.floor(strip / 4) * 15}l10 ${strip % 3 ? 4 : -3}`}
-                  stroke="#c97c78"
-                  strokeWidth="5"
-                  strokeLinecap="round"
-                />
-              ))}
-            </>
-          )}
-        </svg>
-      ))}
-      {rounds > shown && <span className="figure self-center text-[26px] text-muted">+{rounds - shown}</span>}
     </div>
   );
 }

@@ -8,7 +8,7 @@ import { ANIMALS, FATS, FORMS, SUITS, usualFreezingPointC, WORKS, type Cut, type
 import { parsePlain } from '@/core/units';
 import { ANIMAL_NAMES, FAT_NAMES, FORM_NAMES, SUITS_WORDS, USE_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
-import { focusFirstInvalid, NOT_READ } from '../../primitives/firstInvalid';
+import { CheckedForm } from '../../primitives/checkedForm';
 import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
 import { LengthField, MassField } from '../../primitives/quantities';
@@ -75,13 +75,11 @@ export function CutForm({ cuts, from, edit }: Props) {
   };
 
   return (
-    <form
+    <CheckedForm
       className="mx-auto max-w-3xl px-4 py-6"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (focusFirstInvalid(event.currentTarget)) return setProblem(NOT_READ);
-        void keepIt();
-      }}
+      problem={problem}
+      onProblem={setProblem}
+      onKeep={() => void keepIt()}
     >
       <h1>{edit ? `Change ${edit.name}` : 'A cut of your own'}</h1>
       <Alive className="panel mt-4 space-y-5 px-5 py-5">
@@ -104,7 +102,7 @@ export function CutForm({ cuts, from, edit }: Props) {
         <WhatItSuits form={form} change={change} />
         <FormEnd problem={problem} busy={busy} keep="Keep this cut" onLeave={() => router.back()} />
       </Alive>
-    </form>
+    </CheckedForm>
   );
 }
 

@@ -6,7 +6,7 @@ import { ALLERGENS, INGREDIENT_KINDS } from '@/core/marinades';
 import { formatNumber } from '@/core/units';
 import { ALLERGEN_NAMES, KIND_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
-import { focusFirstInvalid, NOT_READ } from '../../primitives/firstInvalid';
+import { CheckedForm } from '../../primitives/checkedForm';
 import { useKept } from '../../primitives/useKept';
 import { usePreferences } from '../../shell/preferences';
 import { TextField, SelectField, FormEnd, LABEL_LOOK, FIELD_LOOK, Tick } from '../../primitives/plainFields';
@@ -61,13 +61,11 @@ export function IngredientForm({ edit, name, back }: Props) {
   };
 
   return (
-    <form
+    <CheckedForm
       className="mx-auto max-w-3xl px-4 py-6"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (focusFirstInvalid(event.currentTarget)) return setProblem(NOT_READ);
-        void keepIt();
-      }}
+      problem={problem}
+      onProblem={setProblem}
+      onKeep={() => void keepIt()}
     >
       <h1>{edit ? `Change ${edit.name}` : 'An ingredient of your own'}</h1>
       <p className="mt-1 text-muted">
@@ -118,7 +116,7 @@ export function IngredientForm({ edit, name, back }: Props) {
           <FormEnd problem={problem} busy={busy} keep="Keep it" onLeave={() => router.back()} />
         </section>
       </Alive>
-    </form>
+    </CheckedForm>
   );
 }
 

@@ -6,7 +6,7 @@ import type { MarinadeResource } from '@/contract/resources';
 import type { MarinadeFormPage } from '@/contract/views';
 import { formatMass } from '@/core/units';
 import { Alive } from '../../primitives/alive';
-import { focusFirstInvalid, NOT_READ } from '../../primitives/firstInvalid';
+import { CheckedForm } from '../../primitives/checkedForm';
 import { Button } from '../../primitives/button';
 import { useKept } from '../../primitives/useKept';
 import { usePreferences } from '../../shell/preferences';
@@ -51,13 +51,11 @@ export function MarinadeForm(page: MarinadeFormPage) {
   };
 
   return (
-    <form
+    <CheckedForm
       className="mx-auto max-w-4xl px-4 py-6"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (focusFirstInvalid(event.currentTarget)) return setProblem(NOT_READ);
-        void keepIt();
-      }}
+      problem={problem}
+      onProblem={setProblem}
+      onKeep={() => void keepIt()}
     >
       <h1>{edit ? `Change ${from?.name}` : 'A marinade of your own'}</h1>
       <Alive className="mt-4 space-y-5">
@@ -88,7 +86,7 @@ export function MarinadeForm(page: MarinadeFormPage) {
           <FormEnd problem={problem} busy={busy} keep="Keep it in the book" onLeave={() => router.back()} />
         </section>
       </Alive>
-    </form>
+    </CheckedForm>
   );
 }
 

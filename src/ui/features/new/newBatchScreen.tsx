@@ -21,7 +21,7 @@ import { ArrivalChoice } from '../batch/arrivalChoice';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
-import { focusFirstInvalid, NOT_READ } from '../../primitives/firstInvalid';
+import { CheckedForm } from '../../primitives/checkedForm';
 import { orAgain } from '../../primitives/orAgain';
 import { CountField, LengthField, MassField, SidesField } from '../../primitives/quantities';
 import { usePreferences } from '../../shell/preferences';
@@ -55,13 +55,11 @@ export function NewBatchScreen(page: NewBatchProps) {
   if (!plan || !marinade || !around)
     return <p className="p-6">There is no marinade in the book yet. Add one under Marinades first.</p>;
   return (
-    <form
+    <CheckedForm
       className="grid wide:min-h-[calc(100dvh-3.5rem)] wide:grid-cols-[minmax(0,1fr)_400px]"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (focusFirstInvalid(event.currentTarget)) return setProblem(NOT_READ);
-        void create();
-      }}
+      problem={problem}
+      onProblem={setProblem}
+      onKeep={() => void create()}
     >
       <div className="px-4 py-6 wide:px-8">
         <h1>What is on the board?</h1>
@@ -104,7 +102,7 @@ export function NewBatchScreen(page: NewBatchProps) {
           <span className="text-kitchen-muted">everything can change later</span>
         </div>
       </aside>
-    </form>
+    </CheckedForm>
   );
 }
 

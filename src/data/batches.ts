@@ -73,6 +73,10 @@ export async function nearestMealId(db: Db, { householdId }: Scope, since: Date)
   return last?.id;
 }
 
+/** One at a time asks for an hour: two batches made at once for it do not make two meals. */
+export const holdHour = (trx: Db, { householdId }: Scope, tableAt: Date) =>
+  trx.raw('select pg_advisory_xact_lock(hashtextextended(?, 0))', [`${householdId} ${tableAt.toISOString()}`]);
+
 export async function mealAt(db: Db, { householdId }: Scope, tableAt: Date): Promise<{ id: string } | undefined> {
   return db('meal')
     .where({ household_id: householdId, deleted_at: null, table_at: tableAt })

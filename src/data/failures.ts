@@ -33,6 +33,7 @@ export function asFailure(error: unknown): unknown {
   if (error instanceof AggregateError && error.errors.some((one) => AWAY.test((one as { code?: string }).code ?? '')))
     return new StoreAway('the database is away', { cause: error });
   if (code === '53100') return new StoreFull('the disk is full', { cause: error });
-  if (/^23|^22/.test(code)) return new RuleBroken(constraint || message);
+  // The driver's own words hold the statement: they stay inside.
+  if (/^23|^22/.test(code)) return new RuleBroken(constraint || `code ${code}`);
   return error;
 }

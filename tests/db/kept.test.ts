@@ -166,3 +166,36 @@ describe('migrations', () => {
     }
   });
 });
+
+describe('many at once, and signs that cannot be kept', () => {
+  test('forty batches at once for one hour are all made, and share one meal', async () => {
+    const tableAt = '2026-08-01T17:00:00.000Z';
+    const body = await batchBody({ tableAt });
+    const made = await Promise.all(Array.from({ length: 40 }, () => call('POST', '/batches', { body })));
+    expect(made.map(({ status }) => status)).toEqual(Array(40).fill(201));
+    expect(new Set(made.map((one) => one.body.mealId)).size).toBe(1);
+    await database()('batch')
+      .whereIn(
+        'id',
+        made.map((one) => one.body.id as string),
+      )
+      .delete();
+    await database()('meal').where({ id: made[0]!.body.mealId }).delete();
+  });
+  test.each([
+    ['a null', String.raw`"\u0000"`],
+    ['half of a character', String.raw`"\ud83c"`],
+  ])('%s is a bad request, not a word of the tables', async (_what, name) => {
+    const raw = JSON.stringify(await batchBody({ name: '@' })).replace('"@"', name);
+    const reply = await call('POST', '/batches', { raw });
+    expect(reply).toMatchObject({ status: 400, body: { title: expect.stringMatching(/cannot be kept/) } });
+    expect(JSON.stringify(reply.body)).not.toMatch(/insert|select|household_id/);
+    expect((await call('GET', '/marinades?q=%00')).status).toBe(400);
+  });
+  test('a backslash before u is text, and a whole character of two halves too', async () => {
+    const name = String.raw`Skiff \u0000 ` + '\u{1F6A3}';
+    const { status, body } = await call('POST', '/batches', { body: await batchBody({ name }) });
+    expect([status, body.name]).toEqual([201, name]);
+    await call('DELETE', `/batches/${body.id}`);
+  });
+});

@@ -39,6 +39,7 @@ export async function handle(request: Request, segments: readonly string[]): Pro
 async function answer(request: Request, segments: readonly string[]): Promise<Response> {
   const { found, params } = find(request.method as Method, segments);
   const url = new URL(request.url);
+  if ([...url.searchParams.values()].some((value) => value.includes('\0'))) throw badRequest(NOT_KEEPABLE);
   const query = found.query ? found.query.parse(Object.fromEntries(url.searchParams)) : {};
   const body = found.body ? found.body.parse(await readJson(request)) : undefined;
   const version = found.ifMatch ? readIfMatch(request, found.ifMatch) : undefined;
@@ -126,12 +127,19 @@ async function readJson(request: Request): Promise<unknown> {
       status: 413,
       detail: 'At most 256 kB.',
     });
+  let body: unknown;
   try {
-    return JSON.parse(text);
+    body = JSON.parse(text);
   } catch {
     throw badRequest('The body is not JSON.');
   }
+  if (!isKeepable(JSON.stringify(body))) throw badRequest(NOT_KEEPABLE);
+  return body;
 }
+
+const NOT_KEEPABLE = 'The text holds a sign that cannot be kept: a null, or half of a character.';
+/** Neither a null nor half of a surrogate pair, as they stand in JSON: the store has no place for them. */
+const isKeepable = (json: string) => !/(?<!\\)(?:\\\\)*\\u(?:0000|d[89a-f])/.test(json);
 
 function readIfMatch(request: Request, need: 'required' | 'optional'): number | undefined {
   const header = request.headers.get('if-match');

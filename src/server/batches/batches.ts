@@ -4,7 +4,7 @@ import { planBatch, type BatchInputs, type BatchPlan, type Surroundings } from '
 import { findIngredient } from '@/core/marinades';
 import { findCut } from '@/core/pieces';
 import { scheduleWords, WAY_NAMES } from '@/core/words';
-import { addEvent, eventsOf, findEvent, mealAt, piecesOf, savePiece } from '@/data/batches';
+import { addEvent, eventsOf, findEvent, holdHour, mealAt, piecesOf, savePiece } from '@/data/batches';
 import { database, transaction, type Db } from '@/data/connection';
 import type { BatchRow, HouseholdRow, MealRow, PieceRow } from '@/data/tables';
 import { findRow, insertRow, listRows, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
@@ -30,10 +30,10 @@ export interface LoadedBatch {
 }
 
 /** Loads what batches need from around them once, however many there are. */
-export async function surroundingsFor(household: HouseholdRow, db: Db = database()) {
-  const ingredients = await ingredientsOf(household.id, db);
+export async function surroundingsFor(db: Db, household: HouseholdRow) {
+  const ingredients = await ingredientsOf(db, household.id);
   const marinades = await coreMarinades(db, household.id, ingredients);
-  const cuts = await cutsOf(household.id, { all: true }, db);
+  const cuts = await cutsOf(db, household.id, { all: true });
   const shared = {
     zone: household.zone,
     measures: ownedMeasures(household),
@@ -107,7 +107,7 @@ export async function loadBatches(db: Db, household: HouseholdRow, rows: BatchRo
       { householdId: household.id },
       rows.map(({ id }) => id),
     ),
-    surroundingsFor(household, db),
+    surroundingsFor(db, household),
   ]);
   return rows.map((row) =>
     toLoaded(
@@ -180,14 +180,18 @@ export async function currentBatch(row: BatchRow): Promise<Batch> {
   return withSchedule((await loadBatches(database(), household, [row]))[0]!);
 }
 
-export const createBatch = (write: BatchWrite): Promise<Batch> => transaction((trx) => createBatchIn(trx, write));
+export async function createBatch(write: BatchWrite): Promise<Batch> {
+  const household = await currentHousehold();
+  return transaction((trx) => createBatchIn(trx, household, write));
+}
 
-export const changeBatch = (id: string, version: number | undefined, write: BatchWrite): Promise<Batch> =>
-  transaction((trx) => changeBatchIn(trx, { id, version, write }));
+export async function changeBatch(id: string, version: number | undefined, write: BatchWrite): Promise<Batch> {
+  const household = await currentHousehold();
+  return transaction((trx) => changeBatchIn(trx, household, { id, version, write }));
+}
 
 /** Creates within a transaction that has begun. */
-export async function createBatchIn(trx: Db, write: BatchWrite): Promise<Batch> {
-  const household = await currentHousehold();
+export async function createBatchIn(trx: Db, household: HouseholdRow, write: BatchWrite): Promise<Batch> {
   const dated = { ...write, notBefore: write.notBefore ?? new Date().toISOString() };
   const { plan, around } = await planned(trx, household, dated);
   const mealId = await mealFor(trx, household, dated);
@@ -204,9 +208,9 @@ export async function createBatchIn(trx: Db, write: BatchWrite): Promise<Batch> 
 /** Changes within a transaction that has begun. */
 export async function changeBatchIn(
   trx: Db,
+  household: HouseholdRow,
   { id, version, write }: { id: string; version: number | undefined; write: BatchWrite },
 ): Promise<Batch> {
-  const household = await currentHousehold();
   const { plan, around } = await planned(trx, household, write);
   const values = {
     ...toRow(write, household.zone),
@@ -223,7 +227,7 @@ async function planned(
   household: HouseholdRow,
   write: BatchWrite,
 ): Promise<{ plan: BatchPlan; around: Surroundings }> {
-  const around = (await surroundingsFor(household, db))(write);
+  const around = (await surroundingsFor(db, household))(write);
   return { plan: planBatch(inputsOf(write), around), around };
 }
 
@@ -259,6 +263,7 @@ async function mealFor(trx: Db, household: HouseholdRow, { mealId, tableAt, peop
     return mealId;
   }
   const at = new Date(tableAt);
+  await holdHour(trx, scope, at);
   const known = await mealAt(trx, scope, at);
   if (known) return known.id;
   const { id } = await insertRow<MealRow>(trx, 'meal', scope, {

@@ -1,4 +1,5 @@
 import 'server-only';
+import { currentHousehold } from '../kitchen/kitchen';
 import type { Batch, BatchWrite, DivideRequest } from '@/contract/resources';
 import { LIMITS, planBatch } from '@/core/batches';
 import { divide } from '@/core/pieces';
@@ -15,10 +16,11 @@ export async function divideBatch(id: string, version: number | undefined, { par
   const writes = writesOf(loaded, parts);
   if (writes.some(({ massG }) => massG < LIMITS.massG.min))
     throw breaksRule(`A part would weigh less than ${LIMITS.massG.min} g.`, '/parts');
+  const household = await currentHousehold();
   return transaction(async (trx) => {
-    const first = await changeBatchIn(trx, { id, version, write: writes[0]! });
+    const first = await changeBatchIn(trx, household, { id, version, write: writes[0]! });
     const others: Batch[] = [];
-    for (const write of writes.slice(1)) others.push(await createBatchIn(trx, write));
+    for (const write of writes.slice(1)) others.push(await createBatchIn(trx, household, write));
     return [first, ...others];
   });
 }

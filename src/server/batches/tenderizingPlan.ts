@@ -1,4 +1,5 @@
 import 'server-only';
+import { database } from '@/data/connection';
 import type { TenderizingPlanAnswer, TenderizingPlanRequest } from '@/contract/calculations';
 import { fruitAfter, fruitClock, mixCharacter, usualShape } from '@/core/batches';
 import { wayRecipe } from '@/core/ways';
@@ -29,7 +30,7 @@ export async function tenderizingPlan(request: TenderizingPlanRequest): Promise<
     throw breaksRule('There is no such cut.', '/cut');
   });
   const marinade = marinadeId
-    ? toCore(await readMarinade(marinadeId), await ingredientsOf((await currentHousehold()).id))
+    ? toCore(await readMarinade(marinadeId), await ingredientsOf(database(), (await currentHousehold()).id))
     : undefined;
   const scaled = marinade && scaleMarinade(marinade, massG);
   const marinadeMin = request.marinadeMin ?? marinade?.minutes.from ?? 0;

@@ -32,18 +32,14 @@ function toRow({ name, animal, ...cut }: CutWrite): Partial<CutRow> {
 }
 
 /** The catalogue and the household's own cuts; `all` with those put away, which batches may still be of. */
-export async function cutsOf(
-  householdId: string,
-  { all = false }: { all?: boolean } = {},
-  db: Db = database(),
-): Promise<Cut[]> {
+export async function cutsOf(db: Db, householdId: string, { all = false }: { all?: boolean } = {}): Promise<Cut[]> {
   const rows = await allCuts(db, { householdId });
   return [...rows.filter((row) => all || !row.deleted_at).map(toCore), ...CUTS];
 }
 
 /** The household's own cuts alone; `keep` too when it was put away. */
 export async function ownCuts(householdId: string, keep?: Cut): Promise<Cut[]> {
-  const own = (await cutsOf(householdId)).filter((cut) => cut.own);
+  const own = (await cutsOf(database(), householdId)).filter((cut) => cut.own);
   return keep?.own && !own.some(({ id }) => id === keep.id) ? [...own, keep] : own;
 }
 
@@ -53,7 +49,7 @@ export async function listCuts({
   q,
 }: Page & { q?: string }): Promise<{ items: CutResource[]; total: number }> {
   const { id: householdId } = await currentHousehold();
-  const found = searchCuts(q ?? '', await cutsOf(householdId));
+  const found = searchCuts(q ?? '', await cutsOf(database(), householdId));
   const versions = new Map((await allCuts(database(), { householdId })).map(({ id, version }) => [id, version]));
   return {
     items: found.slice(offset, offset + limit).map((cut) => toResource(cut, versions.get(cut.id))),

@@ -127,7 +127,7 @@ const toRow = (one: Ingredient, householdId: string): Partial<IngredientRow> => 
  * put away, since marinades made with them still stand. A kitchen that was
  * furnished before an ingredient came gets its row here, for marinade lines to point at.
  */
-export async function ingredientsOf(householdId: string, db: Db = database()): Promise<Ingredient[]> {
+export async function ingredientsOf(db: Db, householdId: string): Promise<Ingredient[]> {
   const rows = await listIngredients(householdId, db);
   const known = new Set(rows.map(({ id }) => id));
   const missing = INGREDIENTS.filter(({ id }) => !known.has(id));

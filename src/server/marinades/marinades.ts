@@ -79,7 +79,7 @@ async function withLines(db: Db, householdId: string, rows: readonly MarinadeRow
 }
 
 async function checkIngredients(householdId: string, write: MarinadeWrite): Promise<void> {
-  const known = new Set((await ingredientsOf(householdId)).map(({ id }) => id));
+  const known = new Set((await ingredientsOf(database(), householdId)).map(({ id }) => id));
   const odd = write.lines.findIndex(({ ingredientId }) => !known.has(ingredientId));
   if (odd >= 0)
     throw breaksRule(`There is no ingredient “${write.lines[odd]!.ingredientId}”.`, `/lines/${odd}/ingredientId`);
@@ -92,7 +92,9 @@ export async function listMarinades({
 }: Page & { q?: string }): Promise<{ items: MarinadeResource[]; total: number }> {
   const { id: householdId } = await currentHousehold();
   const find = q.trim();
-  const ingredientIds = find ? searchIngredients(find, await ingredientsOf(householdId)).map(({ id }) => id) : [];
+  const ingredientIds = find
+    ? searchIngredients(find, await ingredientsOf(database(), householdId)).map(({ id }) => id)
+    : [];
   const { rows, total } = await findMarinades(database(), { householdId }, { ...page, find, ingredientIds });
   return { items: await withLines(database(), householdId, rows), total };
 }

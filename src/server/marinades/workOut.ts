@@ -1,4 +1,5 @@
 import 'server-only';
+import { database } from '@/data/connection';
 import type { MarinadeAnswer, MarinadeRequest, ParseAnswer } from '@/contract/calculations';
 import {
   coatCheck,
@@ -32,7 +33,7 @@ import { readMarinade, toCore } from './marinades';
 /** A mix for so much meat: without what is not wanted, then sweetened, then salted as asked, in grams and in the kitchen's measures. */
 export async function workOutMarinade(request: MarinadeRequest): Promise<MarinadeAnswer> {
   const household = await currentHousehold();
-  const ingredients = await ingredientsOf(household.id);
+  const ingredients = await ingredientsOf(database(), household.id);
   const marinade = await mixOf(request, ingredients);
   const { people } = request;
   const meatG = meatOf(request, marinade);
@@ -171,7 +172,9 @@ export async function readPasted({
   text: string;
   decimalComma?: boolean;
 }): Promise<ParseAnswer> {
-  const ingredients = (await ingredientsOf((await currentHousehold()).id)).filter(({ removed }) => !removed);
+  const ingredients = (await ingredientsOf(database(), (await currentHousehold()).id)).filter(
+    ({ removed }) => !removed,
+  );
   const recipe = /^\s*[[{]/.test(text) ? readRecipe(text) : undefined;
   const asked = recipe ? recipe.lines.map((line) => line.split(' | ')) : undefined;
   const parsed = parseLines(asked ? asked.map(([line]) => line).join('\n') : text, ingredients, decimalComma);
@@ -188,7 +191,7 @@ export async function readPasted({
 async function asText(id: string): Promise<{ text: MarinadeText; marinade: Marinade; measures: OwnedMeasure[] }> {
   const household = await currentHousehold();
   const resource = await readMarinade(id);
-  const marinade = toCore(resource, await ingredientsOf(household.id));
+  const marinade = toCore(resource, await ingredientsOf(database(), household.id));
   const { name, note, ways, forMassG, minutes, holdBackShare, holdBackFor, heated, oilFirst } = resource;
   const lines = marinade.lines.map(({ ingredient, massG, note: lineNote = '' }) => ({
     name: ingredient.name,

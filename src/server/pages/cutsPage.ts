@@ -1,11 +1,12 @@
 import 'server-only';
+import { database } from '@/data/connection';
 import type { CutResource } from '@/contract/resources';
 import { CUTS, findCut, type Cut } from '@/core/pieces';
 import { cutsOf, readCut } from '../cuts/cuts';
 import { currentHousehold } from '../kitchen/kitchen';
 
 export async function loadCuts(): Promise<Cut[]> {
-  return cutsOf((await currentHousehold()).id);
+  return cutsOf(database(), (await currentHousehold()).id);
 }
 
 /** What a form for an own cut begins with: the one to change, or one to start from. */

@@ -50,7 +50,7 @@ async function book(ingredients: readonly Ingredient[], keep?: Marinade): Promis
 
 export async function loadBatchPage(id: string): Promise<BatchPage> {
   const household = await currentHousehold();
-  const [loaded, ingredients] = await Promise.all([loadBatch(id), ingredientsOf(household.id)]);
+  const [loaded, ingredients] = await Promise.all([loadBatch(id), ingredientsOf(database(), household.id)]);
   const [marinades, events, { items: tastings }, around] = await Promise.all([
     book(ingredients, loaded.around.marinade),
     listEvents([id]),
@@ -63,7 +63,7 @@ export async function loadBatchPage(id: string): Promise<BatchPage> {
 /** @param cutId the cut that the address asks for; an unknown one is as good as none */
 export async function loadNewBatchPage(cutId: string | undefined): Promise<NewBatchPage & { cutAsked: boolean }> {
   const household = await currentHousehold();
-  const ingredients = await ingredientsOf(household.id);
+  const ingredients = await ingredientsOf(database(), household.id);
   const [marinades, { items: meals }, around] = await Promise.all([
     book(ingredients),
     listMeals({ limit: 30, offset: 0 }),
@@ -78,7 +78,7 @@ export async function loadMarinadeForm({ from, edit }: { from?: string; edit?: s
   const household = await currentHousehold();
   const id = edit ?? from;
   return {
-    ingredients: await ingredientsOf(household.id),
+    ingredients: await ingredientsOf(database(), household.id),
     ...(id ? { from: await readMarinade(id) } : {}),
     edit: edit !== undefined,
   };
@@ -86,13 +86,13 @@ export async function loadMarinadeForm({ from, edit }: { from?: string; edit?: s
 
 export async function loadMarinadePage(id: string): Promise<MarinadeWork> {
   const household = await currentHousehold();
-  const [resource, ingredients] = await Promise.all([readMarinade(id), ingredientsOf(household.id)]);
+  const [resource, ingredients] = await Promise.all([readMarinade(id), ingredientsOf(database(), household.id)]);
   return { resource, marinade: toCore(resource, ingredients), measures: ownedMeasures(household), ingredients };
 }
 
 export async function loadMarinadesPage(find: string, page: Page): Promise<MarinadeBook> {
   const household = await currentHousehold();
-  const ingredients = await ingredientsOf(household.id);
+  const ingredients = await ingredientsOf(database(), household.id);
   const [{ items, total }, names] = await Promise.all([listMarinades({ ...page, q: find }), namesInBook()]);
   return {
     total,

@@ -25,7 +25,8 @@ export const within = (value: string | string[] | undefined): string | undefined
   typeof value === 'string' && /^\/(?![/\\])[\w\-/?=&.]{0,200}$/.test(value) ? value : undefined;
 
 /** What is sought, from the address. */
-export const findOf = (value: string | string[] | undefined): string => (text(value) ?? '').replaceAll('\0', '').slice(0, 80).trim();
+export const findOf = (value: string | string[] | undefined): string =>
+  (text(value) ?? '').replaceAll('\0', '').slice(0, 80).trim();
 
 export function offsetOf(value: string | string[] | undefined): number {
   const offset = z.coerce

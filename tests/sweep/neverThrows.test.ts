@@ -5,13 +5,25 @@ import { COUNTER_MARINADE_MAX_MIN } from '@/core/safety';
 import { findCut } from '@/core/pieces';
 import { cautionWords, jobWords, remedyWords, scheduleWords } from '@/core/words';
 import { anyBatch, BOOK } from '../fixtures/anyInputs';
+import { RULES } from './rules';
 
 const sodaIngredient = findIngredient('soda')!;
 const STYLE = { system: 'metric', locale: 'en' } as const;
 const RUNS = 2000;
+/** What is true of what nobody changed, and may be otherwise by the cook's own wish. */
+const OF_DEFAULTS: readonly string[] = [
+  'a plan nobody pinned is never refused',
+  'defaults are not too salty',
+  'the marinade keeps its own window',
+  'what is cut is the meat there is',
+  'a strip is a strip, where the piece allows',
+  'no freezer, no caution of half-frozen meat',
+  'Piece and Tenderize agree',
+];
+const ALWAYS = Object.entries(RULES).filter(([name]) => !OF_DEFAULTS.includes(name));
 
 test(
-  'no input within its limits throws, and every plan has words',
+  'no input within its limits throws, and whatever the cook pins, every rule that is not of the defaults holds',
   () =>
     fc.assert(
       fc.property(anyBatch, ({ cut, marinade, inputs: given }) => {
@@ -25,6 +37,8 @@ test(
           ...plan.cautions.map((caution) => cautionWords(caution, STYLE).text),
         ].join(' ');
         expect(words).not.toMatch(/undefined|NaN|Infinity/);
+        for (const [name, rule] of ALWAYS)
+          expect([name, rule({ name: 'any', inputs, around, plan })]).toEqual([name, undefined]);
         if (plan.schedule.ok && plan.marinate.place === 'counter')
           expect(plan.marinate.minutes).toBeLessThanOrEqual(COUNTER_MARINADE_MAX_MIN);
       }),

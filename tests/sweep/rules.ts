@@ -171,9 +171,12 @@ export const RULES: Record<string, Rule> = {
       [lines.cook, heat.rounds],
       [textOf(swept, 'cook'), heat.minutes],
       [textOf(swept, 'cook'), heat.centre],
-      [lines.marinate, formatDuration(plan.marinate.minutes)],
-      [textOf(swept, 'marinate'), formatDuration(plan.marinate.minutes)],
     ];
+    if (jobs.includes('marinate'))
+      wants.push(
+        [lines.marinate, formatDuration(plan.marinate.minutes)],
+        [textOf(swept, 'marinate'), formatDuration(plan.marinate.minutes)],
+      );
     if (jobs.includes('firm'))
       wants.push([textOf(swept, 'firm'), firmWords(plan.firm)], [lines.firm, formatDuration(plan.firm.minutes)]);
     if (jobs.includes('slice'))

@@ -145,15 +145,16 @@ const atTheBowl: Cautions = ({ plan: { marinate, sides }, pins: { fridgeTempC = 
     },
     heldBack === 'raw' && { stage: 'marinate', guards: 'illness', code: 'held-back-raw' },
     { stage: 'marinate', guards: 'illness', code: 'used-marinade' },
-    place === 'counter'
-      ? { stage: 'marinate', guards: 'illness', code: 'counter-marinade', maxMin: COUNTER_MARINADE_MAX_MIN }
-      : {
-          stage: 'marinate',
-          guards: 'illness',
-          code: 'fridge',
-          maxC: FRIDGE_MAX_C,
-          ...(fridgeTempC > FRIDGE_MAX_C ? { isC: fridgeTempC } : {}),
-        },
+    minutes > 0 &&
+      (place === 'counter'
+        ? { stage: 'marinate', guards: 'illness', code: 'counter-marinade', maxMin: COUNTER_MARINADE_MAX_MIN }
+        : {
+            stage: 'marinate',
+            guards: 'illness',
+            code: 'fridge',
+            maxC: FRIDGE_MAX_C,
+            ...(fridgeTempC > FRIDGE_MAX_C ? { isC: fridgeTempC } : {}),
+          }),
     (fruit?.verdict === 'stop' || fruit?.verdict === 'mush') && {
       stage: 'marinate',
       guards: 'result',

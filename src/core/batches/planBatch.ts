@@ -4,7 +4,7 @@ import { COATED_PERCENT, EXPOSURE, type Addition, type AdditionAdvice } from '..
 import { minimumTemperature, warmLimitMin } from '../safety';
 import { shapeRow, wayRecipe } from '../ways';
 import { cautionsFor } from './cautionsFor';
-import type { BatchInputs } from './inputs';
+import type { BatchInputs, Pins } from './inputs';
 import type { BatchPlan, CookPlan, LeftOut, MarinatePlan, SlicePlan, Surroundings, TenderizePlan } from './plan';
 import { planFirm } from './planFirm';
 import { fruitAfter } from './planFruit';
@@ -41,7 +41,8 @@ const HURRIED: readonly (readonly LeftOut[])[] = [
  *
  * @throws RangeError for inputs outside LIMITS
  */
-export function planBatch(inputs: BatchInputs, around: Surroundings): BatchPlan {
+export function planBatch(asked: BatchInputs, around: Surroundings): BatchPlan {
+  const inputs = { ...asked, pins: inWholeMinutes(asked.pins) };
   const plan = planWith(inputs, around, []);
   if (lateness(plan) === 0) return plan;
   const can = {
@@ -59,6 +60,13 @@ export function planBatch(inputs: BatchInputs, around: Surroundings): BatchPlan 
   }
   return best;
 }
+
+/** A kitchen counts whole minutes: less than half of one is none. */
+function inWholeMinutes(pins: Pins): Pins {
+  const whole = MINUTE_PINS.filter((pin) => pins[pin] !== undefined).map((pin) => [pin, Math.round(pins[pin]!)]);
+  return { ...pins, ...Object.fromEntries(whole) };
+}
+const MINUTE_PINS = ['firmMin', 'marinadeMin', 'sodaMin', 'soakMin'] as const;
 
 /** Minutes that it begins too late; 0 for a plan that is refused, which no hurry mends. */
 const lateness = ({ schedule }: BatchPlan) => (schedule.ok ? schedule.lateByMin : 0);

@@ -27,7 +27,8 @@ export function planMix(
   { marinade, cut }: { marinade: Marinade; cut: Cut },
   meatG: number,
 ): PlannedMix {
-  const holdBackShare = pins.holdBackShare ?? marinade.holdBackShare;
+  // In whole per cent: less than that is nothing to hold back.
+  const holdBackShare = Math.round(100 * (pins.holdBackShare ?? marinade.holdBackShare)) / 100;
   /** Grams in the whole mix so that this share of the meat's weight goes on the meat. */
   const inMix = (percent: number) => ((percent / 100) * meatG) / (1 - holdBackShare);
   const written = scaleMarinade(marinade, meatG, holdBackShare).lines;

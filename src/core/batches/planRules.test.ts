@@ -314,3 +314,25 @@ describe('words and clock', () => {
     expect(milder.marinate.onMeat.sugarG / made.plan.marinate.onMeat.sugarG).toBeCloseTo(0.5, 1);
   });
 });
+
+test('no minutes in the marinade: no such job, no caution of fridge or counter, straight to the heat; half a minute is none', () => {
+  for (const marinadeMin of [0, 0.4]) {
+    const { plan } = make({ pins: { marinadeMin } });
+    expect(keys(plan)).not.toContain('marinate');
+    expect(codes(plan)).not.toContain('fridge');
+    expect(plan.marinate.minutes).toBe(0);
+  }
+});
+
+test('the bag is turned when hands are free', () => {
+  const { plan } = make(
+    { massG: 30_000, people: 90, heightMm: 1.5, thicknessMm: 40, way: 'thin-steak' },
+    'duck-breast',
+  );
+  if (!plan.schedule.ok) throw new Error('refused');
+  const hands = plan.schedule.jobs.filter((job) => job.hands && job.minutes > 0);
+  for (const job of hands)
+    expect(hands.filter((other) => other !== job && other.startMs < job.endMs && other.endMs > job.startMs)).toEqual(
+      [],
+    );
+});

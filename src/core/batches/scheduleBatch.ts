@@ -83,8 +83,11 @@ export function scheduleBatch(stages: Stages): { schedule: Schedule; lots: numbe
     lots,
   });
   if (!schedule.ok) return { schedule, lots, marinadeMin: marinate.minutes };
-  const soaking = schedule.jobs.find((job) => job.key === 'marinate')!;
-  const turns = turnsOf(soaking, { quiet, zone }).map((startMs, index): Job => ({
+  const soaking = schedule.jobs.find((job) => job.key === 'marinate');
+  if (!soaking) return { schedule, lots, marinadeMin: 0 };
+  const hands = schedule.jobs.filter((job) => job.hands);
+  const free = turnsOf(soaking, { quiet, zone }).flatMap((wishedMs) => handsFree(wishedMs, hands, soaking.startMs));
+  const turns = [...new Set(free)].map((startMs, index): Job => ({
     key: TURN_KEYS[index]!,
     stage: 'marinate',
     minutes: TURN_MIN,
@@ -95,6 +98,15 @@ export function scheduleBatch(stages: Stages): { schedule: Schedule; lots: numbe
   }));
   const jobs = [...schedule.jobs, ...turns].sort((a, b) => a.startMs - b.startMs);
   return { schedule: { ...schedule, jobs }, lots, marinadeMin: soaking.minutes };
+}
+
+/** The bag waits for hands that are busy: it is turned before what they do then; not at all where that would be before it is in. */
+function handsFree(wishedMs: number, busy: readonly Job[], inMs: number): number[] {
+  const lastsMs = TURN_MIN * 60_000;
+  const startMs = [...busy]
+    .sort((a, b) => b.startMs - a.startMs)
+    .reduce((at, job) => (job.startMs < at + lastsMs && job.endMs > at ? job.startMs - lastsMs : at), wishedMs);
+  return startMs >= inMs ? [startMs] : [];
 }
 
 /** The chain in its order; where nothing is waited for before the coat, these hands also mix, and do it first. */
@@ -129,7 +141,7 @@ function chainOfMeat(stages: Stages): (Task | FlexibleTask)[] {
     ...forced('after'),
     ...sodaTasks(stages),
     { key: 'coat', stage: 'marinate', minutes: workMin('coat', stages), ...COUNTER },
-    marinateTask(stages),
+    ...marinateTasks(stages),
     ...beforeHeat(stages),
     { key: 'cook', stage: 'cook', minutes: cook.totalMin + cook.temperature.restMin, hands: true, place: 'heat' },
     ...(shapeRow(slice.shape).carved
@@ -153,7 +165,13 @@ function freezerTasks(stages: Stages, beaten: readonly Task[]): Task[] {
   const trim = trimTasks(stages);
   if (firm.state.is === 'frozen') {
     const place = firm.state.input.place === 'fridge' ? 'fridge' : 'counter';
-    return [{ key: 'temper', stage: 'firm', minutes: firm.minutes, hands: false, place }, ...trim, ...beaten];
+    return [
+      ...(firm.minutes > 0
+        ? [{ key: 'temper', stage: 'firm', minutes: firm.minutes, hands: false, place } as const]
+        : []),
+      ...trim,
+      ...beaten,
+    ];
   }
   return [
     ...trim,
@@ -191,12 +209,13 @@ function sodaTasks(stages: Stages): Task[] {
   ];
 }
 
-function marinateTask({ inputs, marinate, hurriedMarinade }: Stages): Task | FlexibleTask {
+/** None where the cook wants none: coated, it goes straight to the heat. */
+function marinateTasks({ inputs, marinate, hurriedMarinade }: Stages): (Task | FlexibleTask)[] {
   const { minutes, window, place } = marinate;
   const marinating = { key: 'marinate', stage: 'marinate', minutes, hands: false, place } as const;
-  if (inputs.pins.marinadeMin !== undefined) return marinating;
+  if (inputs.pins.marinadeMin !== undefined) return minutes > 0 ? [marinating] : [];
   const fromMin = hurriedMarinade ? Math.min(window.from, HURRIED_MARINADE_MIN) : window.from;
-  return { ...marinating, flex: { fromMin, toMin: window.to } };
+  return [{ ...marinating, flex: { fromMin, toMin: window.to } }];
 }
 
 function sideOf({ inputs, sides }: Stages, chain: readonly Task[]): SideTask[] {

@@ -58,6 +58,12 @@ describe('minutes out of the fridge, by the events alone', () => {
     ];
     expect(out(lots.slice(0, 1), 20)).toBe(5);
     expect(out(lots, 100)).toBe(10);
+    // Two lots are lots: what is done goes back in while the other is cut.
+    const two = [
+      event('job-started', 'slice', 0, place('counter', 2)),
+      event('job-done', 'slice', 40, place('counter', 2)),
+    ];
+    expect(minutesOut(two, 100 * MIN)).toEqual({ minutes: 20, outNow: false });
   });
   // What was out for 130 min stays 130 min: by other lots, a soda that is skipped, an undo, a plan that is refused.
   test('no later plan and no undo takes minutes back', () => {

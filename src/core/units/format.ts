@@ -32,22 +32,26 @@ export function massFigure(massG: number, { system, locale }: FormatStyle): Figu
     const oz = massG / G_PER_OZ;
     return oz >= 1
       ? { value: formatNumber(oz, locale, oz < 4 ? 2 : 1), unit: 'oz' }
-      : { value: formatNumber(massG, locale, massG < 10 ? 1 : 0), unit: 'g' };
+      : { value: formatNumber(massG, locale, massG < 10 ? digitsFor(massG, 1) : 0), unit: 'g' };
   }
   if (massG >= 1000) return { value: formatNumber(massG / 1000, locale, 2), unit: 'kg' };
-  return { value: formatNumber(massG, locale, massG < 20 ? 1 : 0), unit: 'g' };
+  return { value: formatNumber(massG, locale, massG < 20 ? digitsFor(massG, 1) : 0), unit: 'g' };
 }
+
+/** As many decimals as it takes that something is not said as nothing. */
+const digitsFor = (value: number, usual: number): number =>
+  value > 0 && value < 0.5 * 10 ** -usual ? Math.min(6, Math.ceil(-Math.log10(value))) : usual;
 
 export function lengthFigure(lengthMm: number, { system, locale }: FormatStyle): Figure {
   if (system === 'us') return { value: inches(lengthMm / MM_PER_IN, locale), unit: 'in' };
-  return { value: formatNumber(lengthMm, locale, lengthMm < 20 ? 1 : 0), unit: 'mm' };
+  return { value: formatNumber(lengthMm, locale, lengthMm < 20 ? digitsFor(lengthMm, 1) : 0), unit: 'mm' };
 }
 
 /** Inches as the marks of a ruler: sixteenths, thirty-seconds where a sixteenth would be off by a tenth; decimals only below a thirty-second. */
 function inches(value: number, locale: string): string {
   const fine = Math.abs(Math.round(value * 16) / 16 - value) > 0.1 * value ? 32 : 16;
   const marks = Math.round(value * fine);
-  if (marks === 0) return formatNumber(value, locale, 2);
+  if (marks === 0) return formatNumber(value, locale, digitsFor(value, 2));
   const whole = Math.floor(marks / fine);
   let numerator = marks % fine;
   let denominator = fine;

@@ -316,3 +316,15 @@ describe('what leaves something open is read kindly, and said', () => {
     expect(readKindly(text, massIn, ['g', 'kg']).ok).toBe(false),
   );
 });
+
+test('something is never said as nothing', () => {
+  const [metric, us] = [
+    { system: 'metric', locale: 'en' },
+    { system: 'us', locale: 'en-US' },
+  ] as const;
+  expect(formatMass(0.02, metric)).toBe('0.02 g');
+  expect(formatMass(0.004, us)).toBe('0.004 g');
+  expect(formatLength(0.03, metric)).toBe('0.03 mm');
+  expect(formatLength(0.05, us)).toBe('0.002 in');
+  expect(formatMass(0, metric)).toBe('0 g');
+});

@@ -210,4 +210,6 @@ export const spanWords = (from: number | null, to: number | null): string =>
     ? 'not within a day'
     : to === null
       ? `from ${formatDuration(from)}`
-      : `${formatDuration(from)} to ${formatDuration(to)}`;
+      : from < 0.5
+        ? `at once, until ${formatDuration(to)}`
+        : `${formatDuration(from)} to ${formatDuration(to)}`;

@@ -8,6 +8,8 @@ import {
   formatRoughly,
   formatTemperature,
   type FormatStyle,
+  joinFigure,
+  massFigure,
 } from '../units';
 import { ALLERGEN_NAMES, ANIMAL_NAMES, listOf } from './names';
 import { conflictWords } from './conflictWords';
@@ -136,7 +138,7 @@ export function cautionWords(caution: Caution, style: FormatStyle): CautionWords
     case 'soapy':
       return {
         title: `${formatNumber(caution.percent, style.locale, 2)} % soda may taste soapy`,
-        text: `Less soda or one more rinse. It also adds ${formatNumber(caution.sodiumMg / 1000, style.locale, 1)} g sodium to the batch before rinsing. An estimate.`,
+        text: `Less soda or one more rinse. It also adds ${joinFigure(massFigure(caution.sodiumMg / 1000, { ...style, system: 'metric' }))} of sodium to the batch before rinsing. An estimate.`,
       };
     case 'weak-soda':
       return {

@@ -4,7 +4,7 @@ import { FRIDGE_MAX_C } from '../safety';
 import { isTurn, type Job } from '../scheduling';
 import { SCORE_MM } from '../slicing';
 import { JOB_SHORT } from './jobNames';
-import { cutStepWords } from './boardWords';
+import { cutStepWords, spanWords } from './boardWords';
 import { heatWords } from './heatWords';
 import { orderWords } from './orderWords';
 import { shapeRow } from '../ways';
@@ -12,7 +12,7 @@ import { formatDuration, formatLength, formatMass, formatNumber, formatTemperatu
 
 /** The freezer's minutes as every screen says them: what is planned, and the span in which it slices well. */
 export const firmWords = ({ minutes, from, to }: BatchPlan['firm']): string =>
-  `${formatDuration(minutes)} in the freezer; it slices well from ${formatDuration(from)} to ${formatDuration(to)}.`;
+  `${formatDuration(minutes)} in the freezer; it slices well ${from < 0.5 ? '' : 'from '}${spanWords(from, to)}.`;
 
 export interface JobWords {
   /** The verb, the same on the button, the timeline and in the log. */
@@ -72,7 +72,7 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, around }: JobContext
     case 'firm':
       return say(
         'Firm it in the freezer',
-        `${firmWords(plan.firm)} Press it from ${formatDuration(plan.firm.checkFromMin)}: it is right when the outside is stiff and the middle still gives. An estimate.`,
+        `${firmWords(plan.firm)} Press it ${plan.firm.checkFromMin < 0.5 ? 'at once' : `from ${formatDuration(plan.firm.checkFromMin)}`}: it is right when the outside is stiff and the middle still gives. An estimate.`,
       );
     case 'slice':
       return say('Slice it', `${steps(slice.steps)}${dial}${inLots}`);
@@ -180,7 +180,7 @@ export function jobWords({ key }: Pick<Job, 'key'>, { plan, around }: JobContext
             : 'Coat piece by piece: what sticks together stays unmarinated';
       return say(
         shapeRow(slice.shape).whole ? 'Coat the meat' : 'Coat the slices',
-        `${mass(marinate.onMeat.massG)} of marinade.${leaveIn} ${how}.${massagedIn ? '' : ' Press the air out of the bag.'}`,
+        `${mass(marinate.onMeat.massG)} of marinade.${leaveIn} ${how}.${massagedIn || marinate.minutes === 0 ? '' : ' Press the air out of the bag.'}`,
       );
     }
     case 'marinate':

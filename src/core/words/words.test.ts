@@ -25,7 +25,7 @@ describe('cautions say what to do and why', () => {
     [{ code: 'warm-minutes', warmMin: 75, limitMin: 120, lots: 3 }, /Work in 3 lots/],
     [{ code: 'hot-room', roomTempC: 33, limitMin: 60 }, /33 °C halves the time.*32 °C.*1 h in all/],
     [{ code: 'rinse-in-bowl' }, /in a bowl, not under the tap.*Splashes/],
-    [{ code: 'soapy', percent: 1, sodiumMg: 2737 }, /1 % soda may taste soapy.*2\.7 g sodium.*estimate/],
+    [{ code: 'soapy', percent: 1, sodiumMg: 2737 }, /1 % soda may taste soapy.*2\.7 g of sodium.*estimate/],
     [
       { code: 'hold-back-first', massG: 90, cookFirst: false },
       /Hold back 90 g before mixing.*can be brushed on late or served/,

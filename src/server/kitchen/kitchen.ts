@@ -7,7 +7,7 @@ import { fitDial, type DialFit } from '@/core/slicing';
 import { isZone } from '@/core/times';
 import { dialProblemWords } from '@/core/words';
 import { USUAL_MEASURES, type OwnedMeasure } from '@/core/units';
-import { database, type Db } from '@/data/connection';
+import { type Db } from '@/data/connection';
 import {
   ensureHousehold,
   firstHousehold,

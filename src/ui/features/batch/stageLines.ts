@@ -1,6 +1,6 @@
 import type { BatchPlan } from '@/core/batches';
 import type { Stage } from '@/core/scheduling';
-import { FORCE_NAMES, heatWords, SHAPE_UNITS } from '@/core/words';
+import { FORCE_NAMES, heatWords, SHAPE_UNITS, spanWords } from '@/core/words';
 import { shapeRow } from '@/core/ways';
 import {
   formatDuration,
@@ -19,7 +19,7 @@ export function stageLines(plan: BatchPlan, style: FormatStyle): Record<Exclude<
     firm: firmLine(firm),
     slice: sliceLine(slice, style),
     tenderize: tenderizeLine(plan, style),
-    marinate: `${formatMass(marinate.whole.massG, style)} mix, ${formatDuration(marinate.minutes)} ${marinate.place === 'fridge' ? 'in the fridge' : 'on the counter'}`,
+    marinate: `${formatMass(marinate.whole.massG, style)} mix, ${marinate.minutes === 0 ? 'straight to the heat' : `${formatDuration(marinate.minutes)} ${marinate.place === 'fridge' ? 'in the fridge' : 'on the counter'}`}`,
     cook: `${heatWords(plan, style).rounds}, to ${formatTemperature(cook.temperature.tempC, style)}`,
   };
 }
@@ -43,9 +43,11 @@ function tenderizeLine({ tenderize, marinate }: BatchPlan, style: FormatStyle): 
 
 function firmLine({ needed, minutes, from, to, state }: BatchPlan['firm']): string {
   if (state.is === 'frozen')
-    return `tempers ${formatDuration(minutes)} ${state.input.place === 'fridge' ? 'in the fridge' : 'on the board'}`;
+    return minutes === 0
+      ? 'tempered before'
+      : `tempers ${formatDuration(minutes)} ${state.input.place === 'fridge' ? 'in the fridge' : 'on the board'}`;
   if (!needed) return 'Not needed';
-  return `${formatDuration(minutes)}, slices well from ${formatDuration(from)} to ${formatDuration(to)}`;
+  return `${formatDuration(minutes)}, slices well ${from < 0.5 ? '' : 'from '}${spanWords(from, to)}`;
 }
 
 function sliceLine(slice: BatchPlan['slice'], style: FormatStyle): string {

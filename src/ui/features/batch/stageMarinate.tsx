@@ -136,13 +136,17 @@ function SaltOverTime() {
     <figure className="panel overflow-hidden px-3 pb-2 pt-3">
       <figcaption className="px-2 text-[14px]">
         Salt that has arrived, share of the final{' '}
-        {formatNumber(marinate.uptake.equilibriumSaltPercent, style.locale, 1)} %. By {formatDuration(marinate.minutes)}
-        :{' '}
-        <strong>
-          {share(marinate.uptake.averageFraction)} % in the whole slice, {share(marinate.uptake.centreFraction)} % in
-          its middle
-        </strong>
-        .
+        {formatNumber(marinate.uptake.equilibriumSaltPercent, style.locale, 1)} %.{' '}
+        {marinate.minutes > 0 && (
+          <>
+            By {formatDuration(marinate.minutes)}:{' '}
+            <strong>
+              {share(marinate.uptake.averageFraction)} % in the whole slice, {share(marinate.uptake.centreFraction)} %
+              in its middle
+            </strong>
+            .
+          </>
+        )}
       </figcaption>
       <UptakeChart
         curve={curve}

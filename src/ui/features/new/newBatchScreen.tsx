@@ -294,7 +294,7 @@ function SoFar({ plan }: { plan: BatchPlan }) {
           label="salt in the meat, in the end"
         />
         <Result
-          figure={formatDuration(plan.marinate.minutes)}
+          figure={plan.marinate.minutes === 0 ? 'none' : formatDuration(plan.marinate.minutes)}
           label={`in ${joinFigure(massFigure(plan.marinate.onMeat.massG, style))} of marinade`}
         />
         <Result

@@ -92,6 +92,13 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
         <Alive className="mt-5">
           <ScaleField meatG={meatG} onChange={setMeatG} writtenForG={resource.forMassG} mixMlPerMeatG={mixMl / meatG} />
         </Alive>
+        <MixNotes resource={resource} scaled={scaled} />
+        <div className="mt-3">
+          <LineTable lines={scaled.lines} measured={measured} unread={resource.unread} />
+        </div>
+        <p className="mt-3 text-[13px] text-muted">
+          In the order of adding. {orderWords(scaled.lines)} A measure that is off by more than 5 % says so.
+        </p>
         <Alive className="no-print mt-5">
           <TargetsPanel
             written={written}
@@ -108,14 +115,7 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
             {problem}
           </p>
         )}
-        <MixNotes resource={resource} scaled={scaled} />
-        <div className="mt-3">
-          <LineTable lines={scaled.lines} measured={measured} unread={resource.unread} />
-        </div>
         <Actions resource={resource} mine={changed ? { meatG, lines } : undefined} />
-        <p className="mt-3 text-[13px] text-muted">
-          In the order of adding. {orderWords(scaled.lines)} A measure that is off by more than 5 % says so.
-        </p>
       </div>
       <Summary resource={resource} whole={scaled.whole} meatG={meatG} />
     </div>

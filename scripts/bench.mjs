@@ -1,4 +1,4 @@
-/** npm run bench: how long the sums take as ratios against a baseline of the same run, and what the pages weigh. --plans 1000000 plans so many random batches instead. */
+/** npm run bench: how long the sums take as ratios against a baseline of the same run, and what the pages weigh. --plans 1000000 plans so many random batches instead, --from 5000000 others than without. */
 import { createRequire } from 'node:module';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
@@ -14,7 +14,8 @@ await installPackages();
 const require = requireTypeScript();
 const plansAt = process.argv.indexOf('--plans');
 if (plansAt > 0) {
-  manyPlans(require, Number(process.argv[plansAt + 1]));
+  const fromAt = process.argv.indexOf('--from');
+  manyPlans(require, Number(process.argv[plansAt + 1]), fromAt > 0 ? Number(process.argv[fromAt + 1]) : 0);
   process.exit();
 }
 await build();

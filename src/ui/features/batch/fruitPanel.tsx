@@ -17,7 +17,7 @@ import { PinMark } from '../../primitives/pinMark';
 import { Slider } from '../../primitives/slider';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
-import { BatchPlan } from '@/core/batches/plan';
+import { BatchPlan } from '@/core/batches';
 
 const SHOWN_TO = 4;
 /** More purée than this is a sauce; less of it cannot be spread. */

@@ -35,6 +35,8 @@ describe('thin steak means steaks', () => {
     if (!made.plan.schedule.ok)
       expect(scheduleWords(made.plan.schedule.problem, STYLE)).toMatch(/50 mm is too thick.*over 40 mm.*steaks/);
     expect(offers(made).map(({ code }) => code)).toEqual(['steaks', 'butterfly']);
+    // Nor is it told how long to sear it.
+    expect(heatWords(made.plan, STYLE).text).not.toMatch(/a side/);
   });
   test('between 25 and 40 mm it is planned and said', () => {
     const { plan } = turkey({ heightMm: 32, pins: { shape: 'sliced-after' } });

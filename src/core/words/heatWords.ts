@@ -3,6 +3,7 @@ import { KEPT_HOT_C } from '../safety';
 import { formatDuration, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
 import type { HeatMethod, HeatSetting } from '../ways';
 import { SHAPE_UNITS } from './names';
+import { scheduleWords } from './scheduleWords';
 
 /** The heat of a plan in words: Cook, the job, New batch, kitchen and print all quote these. */
 export interface HeatWords {
@@ -38,7 +39,7 @@ export const centreWords = ({ tempC, restMin }: { tempC: number; restMin: number
 
 /** The heat from the one description of it in the plan. */
 export function heatWords(
-  { cook, sides, slice }: Pick<BatchPlan, 'cook' | 'sides' | 'slice'>,
+  { cook, sides, slice, schedule }: Pick<BatchPlan, 'cook' | 'sides' | 'slice' | 'schedule'>,
   style: FormatStyle,
 ): HeatWords {
   const number = (value: number, digits = 0) => formatNumber(value, style.locale, digits);
@@ -66,13 +67,17 @@ export function heatWords(
   const grate = cook.method === 'grill' || cook.method === 'table' ? ' Oil the grate.' : '';
   const small = cook.method === 'table' ? ' A plate or basket for small slices.' : '';
   const turned = oven ? ', turned at half time' : '';
+  // Nobody is told how long to sear what this heat cannot cook.
+  const tooThick = !schedule.ok && schedule.problem.code === 'too-thick-for-heat' ? schedule.problem : undefined;
   return {
     title: cook.method === 'pan' && cook.finish === 'as-it-comes' ? 'Sear the steaks' : TITLES[cook.method],
     rounds,
-    minutes,
+    minutes: tooThick ? 'too thick for it' : minutes,
     setting,
     centre,
-    text: `${capital(rounds)}${load}, ${setting}: ${minutes}${turned}, ${ending(cook, centre, style)}.${grate}${small}${brush}${cook.rounds > 1 ? ' What waits raw stays in the fridge.' : ''}`,
+    text: tooThick
+      ? scheduleWords(tooThick, style)
+      : `${capital(rounds)}${load}, ${setting}: ${minutes}${turned}, ${ending(cook, centre, style)}.${grate}${small}${brush}${cook.rounds > 1 ? ' What waits raw stays in the fridge.' : ''}`,
   };
 }
 

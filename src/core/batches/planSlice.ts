@@ -1,4 +1,5 @@
 import type { Cut } from '../pieces';
+import { DIRECT_HEAT } from '../safety';
 import {
   dialFor,
   knifeToGrainDeg,
@@ -73,6 +74,7 @@ export function planSlice(
         stripWidthMm: wayRecipe(way).stripWidthMm,
         againWidthMm: pins.stripWidthMm,
         againLengthMm: pins.stripLengthMm,
+        steakMostMm: DIRECT_HEAT.refusedOverMm,
         ...(shape === 'sliced-after' ? { carveMm: thicknessMm } : {}),
         ...angles,
       });

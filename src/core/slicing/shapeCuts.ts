@@ -37,6 +37,8 @@ export interface ShapeInput extends SliceInput {
   /** For strips of a tall piece: slabs are cut again to this width. */
   stripWidthMm?: number;
   /** Set by the cook for strips and ribbons: cut again to this width, and to no more than this length. */
+  /** No steak is thicker than this. */
+  steakMostMm?: number;
   againWidthMm?: number;
   againLengthMm?: number;
   /** A sheet off a rib is scored or left whole. */
@@ -239,7 +241,11 @@ function wholeSteak(block: Block): Cuts {
 function steaks({ input, geometry, fills }: Block): Cuts {
   const { lengthMm, widthMm, heightMm, carveMm = CARVE_MM, bevelDeg = 0 } = input;
   const upright = sliceGeometry({ ...input, bevelDeg: 0, thicknessMm: Math.min(input.thicknessMm, lengthMm) });
-  const count = evenParts(lengthMm, input.thicknessMm);
+  // As near to what is asked for as even steaks can be.
+  const count = Math.max(
+    nearestParts(lengthMm, input.thicknessMm),
+    Math.ceil(lengthMm / (input.steakMostMm ?? Infinity) - 1e-9),
+  );
   const thicknessMm = lengthMm / count;
   const leaned = carveMm / Math.max(Math.sin((bevelDeg * Math.PI) / 180), 1e-9);
   return {

@@ -165,3 +165,17 @@ test('a width that is asked for is kept as nearly as even parts allow, by ratio'
   expect(cut(100).widthMm).toBeCloseTo(43, 6);
   expect(cut(14).widthMm).toBeCloseTo(43 / 3, 6);
 });
+
+test.each([
+  [53, 26.7, 2],
+  [40, 30, 1],
+  [41, 40, 2],
+  [150, 15, 10],
+])(
+  'a piece %d mm long, steaks of %d mm asked for: %d, none thicker than direct heat cooks',
+  (lengthMm, thicknessMm, count) => {
+    const { pieceMm, pieceCount } = shapeCuts({ ...block, shape: 'steaks', lengthMm, thicknessMm, steakMostMm: 40 });
+    expect(pieceCount).toBe(count);
+    expect(pieceMm.thicknessMm).toBeLessThanOrEqual(40);
+  },
+);

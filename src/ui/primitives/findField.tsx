@@ -24,7 +24,15 @@ export function FindField({ label, path, find, placeholder }: Props) {
       () => router.replace(text.trim() ? `${path}?${new URLSearchParams({ find: text.trim() })}` : path),
       AFTER_MS,
     );
-    return () => clearTimeout(timer);
+    // A link that is pressed meanwhile leads away: nothing pulls back to the list.
+    const onPress = ({ target }: MouseEvent) => {
+      if (target instanceof Element && target.closest('a')) clearTimeout(timer);
+    };
+    document.addEventListener('click', onPress, true);
+    return () => {
+      clearTimeout(timer);
+      document.removeEventListener('click', onPress, true);
+    };
   }, [text, find, path, router]);
   return <SearchField label={label} value={text} maxLength={80} placeholder={placeholder} onChange={setText} />;
 }

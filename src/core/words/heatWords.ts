@@ -93,6 +93,7 @@ function ending(cook: BatchPlan['cook'], centre: string, style: FormatStyle): st
     case 'through':
       return `each round through, to ${centre}, then kept at ${formatTemperature(KEPT_HOT_C, style)} or hotter. Everything goes back in at the end only to meet the sauce`;
     case 'dishes':
+      if (cook.partCookedWaitMin === 0) return `every round finished at once in a dish of its own, to ${centre}`;
       return `finished in ${cook.dishes} dishes, each with its own sauce within ${formatDuration(cook.partCookedWaitMin)} of its first round, to ${centre}`;
   }
 }

@@ -130,8 +130,11 @@ function planWith(inputs: BatchInputs, around: Surroundings, leftOut: readonly L
   });
   const fruit = marinate.fruit && fruitAfter(marinate.fruit, marinadeMin);
   // The judgement rests on what fruit does within the plan as it came out.
-  if (assumed === undefined && pastTender(fruit?.exposure) !== pastTender(fruitExposure))
-    return planWith(inputs, around, leftOut, fruit?.exposure ?? 0);
+  if (pastTender(fruit?.exposure) !== pastTender(fruitExposure)) {
+    if (assumed === undefined) return planWith(inputs, around, leftOut, fruit?.exposure ?? 0);
+    // With soda there is time for the fruit and without it there is none: then nothing rests on the fruit.
+    if (pastTender(assumed)) return planWith(inputs, around, leftOut, 0);
+  }
 
   const stays = stayingIn(byHand, {
     meatG: piece.meatG,

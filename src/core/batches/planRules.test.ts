@@ -338,3 +338,9 @@ test('the bag is turned when hands are free', () => {
       [],
     );
 });
+
+test('an oven is set as its dial is marked: 180 °C, or 350 °F', () => {
+  const { plan } = make({ way: 'cube-skewers', thicknessMm: 25, heightMm: 40 }, 'chicken-breast');
+  expect(heatWords(plan, STYLE).setting).toBe('at 180 °C');
+  expect(heatWords(plan, { system: 'us', locale: 'en-US' }).setting).toBe('at 350 °F');
+});

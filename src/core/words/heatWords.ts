@@ -32,6 +32,12 @@ const SETTINGS: Record<HeatSetting, string> = {
   'oven-180': '',
 };
 const OVEN_C = 180;
+/** Ovens marked in Fahrenheit are set in steps of 25. */
+const OVEN_STEP_F = 25;
+const ovenWords = (style: FormatStyle) =>
+  style.system === 'us'
+    ? `at ${formatNumber(OVEN_STEP_F * Math.round((OVEN_C * 1.8 + 32) / OVEN_STEP_F), style.locale)} °F`
+    : `at ${formatTemperature(OVEN_C, style)}`;
 
 /** "63 °C at the centre and 3 min rest". */
 export const centreWords = ({ tempC, restMin }: { tempC: number; restMin: number }, style: FormatStyle): string =>
@@ -50,7 +56,7 @@ export function heatWords(
     low === high ? number(high, 1) : `${number(low, 1)} to ${number(high, 1)}`;
   const oven = cook.method === 'oven';
   const minutes = oven ? `${span(2 * from, 2 * to)} min` : `${span(from, to)} min a side`;
-  const setting = oven ? `at ${formatTemperature(OVEN_C, style)}` : SETTINGS[cook.setting];
+  const setting = oven ? ovenWords(style) : SETTINGS[cook.setting];
   const rounds = cook.sticks ? `${counted(cook.sticks, 'stick', 'sticks')} in ${inRounds}` : inRounds;
   const centre = centreWords(cook.temperature, style);
   const units = SHAPE_UNITS[slice.shape];

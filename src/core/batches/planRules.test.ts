@@ -344,3 +344,20 @@ test('an oven is set as its dial is marked: 180 °C, or 350 °F', () => {
   expect(heatWords(plan, STYLE).setting).toBe('at 180 °C');
   expect(heatWords(plan, { system: 'us', locale: 'en-US' }).setting).toBe('at 350 °F');
 });
+
+test('a tenderloin of 600 g for five is on the table in 45 minutes: massaged in, nothing left to drip, no job before it can begin', () => {
+  const notBeforeMs = TABLE_MS - 45 * 60_000;
+  const { plan, inputs, where } = make({ massG: 600, people: 5, heightMm: 50, notBeforeMs }, 'pork-tenderloin');
+  expect(plan.schedule).toMatchObject({ ok: true, lateByMin: 0 });
+  if (plan.schedule.ok) for (const job of plan.schedule.jobs) expect(job.startMs).toBeGreaterThanOrEqual(notBeforeMs);
+  expect(plan.leftOut).toEqual(expect.arrayContaining(['freezer', 'marinade']));
+  expect(keys(plan)).not.toContain('dry');
+  expect(jobWords({ key: 'coat' }, { plan, inputs, around: where }, STYLE).text).toMatch(/Massage it in/);
+});
+
+test('a sheet opened like a book is one piece in one round; steaks go in whole', () => {
+  const sheet = make({ way: 'thin-steak', heightMm: 40, pins: { shape: 'butterflied' } }, 'pork-loin').plan;
+  expect(sheet.cook).toMatchObject({ rounds: 1, piecesPerRound: 1 });
+  const { cook, slice } = make({ way: 'thin-steak', massG: 1500, heightMm: 50, thicknessMm: 15 }, 'turkey-breast').plan;
+  expect(cook.rounds * cook.piecesPerRound!).toBeGreaterThanOrEqual(slice.pieceCount);
+});

@@ -15,11 +15,12 @@ module.exports = {
       '^src/(data|core|config)/',
       'node_modules/(knex|pg|server-only)/',
       'node_modules/next/dist/compiled/server-only',
+      '^(crypto|node:crypto)$',
     ]),
     only('server-over-core-and-data', '^src/server/', [
       '^src/(server|contract|formats|data|core|config)/',
       'node_modules/(zod|server-only)/',
-      '^(fs|path|node:)',
+      '^(fs|os|path|worker_threads|node:)',
     ]),
     {
       name: 'core-through-the-door',

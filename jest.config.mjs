@@ -2,7 +2,7 @@
 const shared = {
   testEnvironment: 'node',
   transform: {
-    '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022' } }],
+    '^.+\\.(tsx?|mjs)$': ['@swc/jest', { jsc: { target: 'es2022' } }],
     '^.+/node_modules/.+\\.js$': ['@swc/jest', {}],
   },
   transformIgnorePatterns: ['/node_modules/(?!(@date-fns/tz)/)'],
@@ -23,6 +23,7 @@ const config = {
       ],
     },
     { ...shared, displayName: 'database', testMatch: ['<rootDir>/tests/db/**/*.test.ts'] },
+    { ...shared, displayName: 'scripts', testMatch: ['<rootDir>/tests/scripts/**/*.test.ts'] },
   ],
 };
 

@@ -4,16 +4,6 @@ const config: NextConfig = {
   serverExternalPackages: ['knex', 'pg'],
   poweredByHeader: false,
   devIndicators: false,
-  headers: async () => [
-    {
-      source: '/:path*',
-      headers: [
-        { key: 'X-Content-Type-Options', value: 'nosniff' },
-        { key: 'Referrer-Policy', value: 'same-origin' },
-        { key: 'X-Frame-Options', value: 'DENY' },
-      ],
-    },
-  ],
 };
 
 export default config;

@@ -2,7 +2,10 @@
 import { createRequire } from 'node:module';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { migrate, startCluster, stopCluster } from './db.mjs';
+import { startCluster, stopCluster } from './lib/cluster.mjs';
+import { folderOf } from './lib/kitchens.mjs';
+import { prepareDatabase } from './lib/tables.mjs';
+import { endChild } from './lib/watched.mjs';
 import { loadDemo } from './lib/demo.mjs';
 import { manyPlans } from './lib/manyPlans.mjs';
 import { build, installPackages } from './lib/packages.mjs';
@@ -209,16 +212,16 @@ console.log('\nThe sums, median of one call\n');
 for (const [name, ms] of rows)
   console.log(`  ${name.padEnd(72)} ${ms.toFixed(4).padStart(10)} ms ${(ms / baseline).toFixed(1).padStart(10)} x`);
 
-const cluster = await startCluster('test');
-await migrate(cluster.url, { reset: true });
+const cluster = await startCluster(folderOf('test'), { tied: true });
+await prepareDatabase(cluster, { reset: 'force', copies: false });
 const app = await serve({ databaseUrl: cluster.url, wishedPort: 3970 });
 try {
   await loadDemo(app.url);
   await throughTheApi(app.url);
   await inTheBrowser(app.url);
 } finally {
-  app.child.kill('SIGTERM');
-  await stopCluster('test');
+  await endChild(app.child);
+  await stopCluster(cluster.folder);
 }
 
 async function throughTheApi(url) {

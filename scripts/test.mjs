@@ -1,12 +1,17 @@
 /** npm test: types, format, lint, layers, units, database, browser. --only checks,units,browser picks some; --shots renews docs/screenshots. */
-import { existsSync, mkdirSync, readFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { installPostgres, migrate, startCluster, stopCluster } from './db.mjs';
+import { claim } from './lib/claim.mjs';
+import { startCluster, stopCluster } from './lib/cluster.mjs';
 import { loadDemo } from './lib/demo.mjs';
 import { aptInstall, build, checkNode, installPackages } from './lib/packages.mjs';
+import { installPostgres } from './lib/postgres.mjs';
+import { claimFor, folderOf } from './lib/kitchens.mjs';
 import { ROOT, run } from './lib/run.mjs';
 import { serve } from './lib/serve.mjs';
-import { explain, secondsSoFar, step } from './lib/say.mjs';
+import { explain, secondsSoFar, step, Stop } from './lib/say.mjs';
+import { prepareDatabase } from './lib/tables.mjs';
+import { endChild } from './lib/watched.mjs';
 
 const shots = process.argv.includes('--shots');
 const only = process.argv[process.argv.indexOf('--only') + 1]?.split(',');
@@ -17,6 +22,9 @@ const failures = [];
 const results = path.join(ROOT, 'test-results');
 let cluster;
 let app;
+
+const emptied = () => prepareDatabase(cluster, { reset: 'force', copies: false });
+const urls = () => ({ DATABASE_URL: cluster.url, DATABASE_OWNER_URL: cluster.ownerUrl });
 
 /** One check: it passes or it fails, and its words are shown at the end. */
 async function check(title, work) {
@@ -31,26 +39,33 @@ async function check(title, work) {
   }
 }
 
-/** A test runner that writes its counts as JSON. */
-async function suite(title, file, work, read) {
-  const report = path.join(results, file);
-  let failed;
-  try {
-    await step(title, async () => {
-      await work(report);
-      const { passed, failed: bad } = read(JSON.parse(readFileSync(report, 'utf8')));
-      totals.passed += passed;
-      return `${passed} passed, ${bad} failed`;
-    });
-  } catch (error) {
-    failed = error;
-  }
-  if (!failed) return;
-  const counted = existsSync(report) ? read(JSON.parse(readFileSync(report, 'utf8'))) : { passed: 0, failed: 0 };
-  totals.passed += counted.passed;
-  totals.failed += Math.max(1, counted.failed);
-  failures.push(`${title}\n${failed.output ?? explain(failed)}`);
+/** Test runners that write their counts as JSON, side by side. @param {{name: string, work: (report: string) => Promise<unknown>, read: (report: object) => {passed: number, failed: number}}[]} suites */
+const suites = (title, ...all) =>
+  step(title, async () => (await Promise.all(all.map(runSuite))).join('; ')).catch((error) => {
+    totals.failed++;
+    failures.push(`${title}\n${explain(error)}`);
+  });
+
+async function runSuite({ name, work, read }) {
+  const report = path.join(results, `${name}.json`);
+  rmSync(report, { force: true });
+  const counted = () =>
+    existsSync(report) ? read(JSON.parse(readFileSync(report, 'utf8'))) : { passed: 0, failed: 1 };
+  let broken;
+  await work(report).catch((error) => (broken = error));
+  const { passed, failed } = counted();
+  totals.passed += passed;
+  totals.failed += broken ? Math.max(1, failed) : failed;
+  if (broken) failures.push(`${name}\n${broken.output ?? explain(broken)}`);
+  return `${name}: ${passed} passed, ${broken ? Math.max(1, failed) : failed} failed`;
 }
+
+const jest = (project, env = {}, ...flags) => ({
+  name: project,
+  work: (report) =>
+    run('npx', ['jest', '--selectProjects', project, '--json', `--outputFile=${report}`, ...flags], { env }),
+  read: jestCounts,
+});
 
 const jestCounts = ({ numPassedTests, numFailedTests, numFailedTestSuites }) => ({
   passed: numPassedTests,
@@ -59,10 +74,10 @@ const jestCounts = ({ numPassedTests, numFailedTests, numFailedTestSuites }) => 
 const browserCounts = ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected });
 
 async function end() {
-  app?.child.kill('SIGTERM');
-  if (cluster) await stopCluster('test');
+  await endChild(app?.child);
+  if (cluster) await stopCluster(cluster.folder);
 }
-for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => end().then(() => process.exit(1)));
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => end().then(() => process.exit(1)));
 
 try {
   checkNode();
@@ -83,50 +98,42 @@ try {
         throw new Error('package-lock.json has resolved fields with a host');
     });
   }
-  if (wants('units'))
-    await suite(
-      'Units',
-      'units.json',
-      (report) => run('npx', ['jest', '--selectProjects', 'units', '--json', `--outputFile=${report}`]),
-      jestCounts,
-    );
+  if (wants('units')) await suites('Units', jest('units'));
 
   if (wants('db') || wants('browser')) {
+    await step('Build', build);
     await step('Test database', async () => {
-      cluster = await startCluster('test');
-      await migrate(cluster.url, { reset: true });
+      const folder = folderOf('test');
+      if (!(await claim(folder)).mine) throw new Stop('The tests of this folder are running already.');
+      cluster = await startCluster(folder, { tied: true });
+      claimFor(cluster.folder, 'test');
+      await emptied();
     });
   }
   if (wants('db'))
-    await suite(
-      'Database',
-      'database.json',
-      (report) =>
-        run('npx', ['jest', '--selectProjects', 'database', '--runInBand', '--json', `--outputFile=${report}`], {
-          env: { DATABASE_URL: cluster.url, MINCE_ZONE: 'Europe/London' },
-        }),
-      jestCounts,
+    await suites(
+      'Database and scripts',
+      // Threads need the built app; here the same sums run in one.
+      jest('database', { ...urls(), MINCE_ZONE: 'Europe/London', MINCE_THREADS: '0' }, '--runInBand'),
+      jest('scripts', urls(), '--runInBand'),
     );
 
   if (wants('browser')) {
-    await step('Build', build);
     await step('Server with demo data', async () => {
-      await migrate(cluster.url, { reset: true });
-      app = await serve({ databaseUrl: cluster.url, wishedPort: 3900 });
+      await emptied();
+      app = await serve({ databaseUrl: cluster.url, wishedPort: 3900, env: { MINCE_KIND: 'demo' } });
       await loadDemo(app.url);
     });
     const project = shots ? 'shots' : 'stories';
-    await suite(
-      'Browser',
-      'browser.json',
-      (report) =>
-        run(
-          'npx',
-          ['playwright', 'test', '--project', project, ...process.argv.filter((arg) => arg.startsWith('--grep'))],
-          { env: { BASE_URL: app.url, DATABASE_URL: cluster.url, PLAYWRIGHT_JSON_OUTPUT_NAME: report } },
-        ),
-      browserCounts,
-    );
+    const picked = process.argv.filter((arg) => arg.startsWith('--grep'));
+    await suites('Browser', {
+      name: 'browser',
+      work: (report) =>
+        run('npx', ['playwright', 'test', '--project', project, ...picked], {
+          env: { BASE_URL: app.url, ...urls(), PLAYWRIGHT_JSON_OUTPUT_NAME: report },
+        }),
+      read: browserCounts,
+    });
   }
 } catch (error) {
   totals.failed++;

@@ -10,7 +10,7 @@ export async function loadDemo(url) {
   const call = async (method, route, body) => {
     const answer = await fetch(`${url}/api/v1${route}`, {
       method,
-      headers: { 'Content-Type': 'application/json' },
+      headers: { 'Content-Type': 'application/json', ...(method === 'PUT' ? { 'If-Match': '*' } : {}) },
       body: body && JSON.stringify(body),
     });
     const text = await answer.text();

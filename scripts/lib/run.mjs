@@ -17,8 +17,12 @@ export function run(command, args, { cwd = ROOT, env = {}, live = false, allowFa
     let output = '';
     child.stdout?.on('data', (chunk) => (output += chunk));
     child.stderr?.on('data', (chunk) => (output += chunk));
+    // Who ends while it works does not leave it behind.
+    const stop = () => child.kill();
+    process.once('exit', stop);
     child.on('error', (error) => reject(Object.assign(error, { output })));
     child.on('close', (code) => {
+      process.off('exit', stop);
       if (code === 0 || allowFailure) resolve(output);
       else reject(Object.assign(new Error(`${command} ${args.join(' ')} ended with ${code}`), { output, code }));
     });

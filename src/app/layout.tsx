@@ -1,7 +1,9 @@
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
+import { isDemo } from '@/config/environment';
 import { Header } from '@/ui/shell/header';
 import { PreferencesProvider } from '@/ui/shell/preferences';
+import { StyleNonce } from '@/ui/shell/styleNonce';
 import { ToastProvider } from '@/ui/shell/toast';
 import { readPreferences } from './preferences';
 import './globals.css';
@@ -18,11 +20,12 @@ export default async function Layout({ children }: { children: ReactNode }) {
     <html lang="en">
       <body>
         <PreferencesProvider system={system} locale={locale}>
+          <StyleNonce />
           <ToastProvider>
             <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-white focus:p-3">
               Skip to the work
             </a>
-            <Header />
+            <Header demo={isDemo()} />
             <main id="main">{children}</main>
           </ToastProvider>
         </PreferencesProvider>

@@ -209,6 +209,12 @@ export const divideRequest = z.strictObject({
     .array(z.strictObject({ lengthMm: limited(LIMITS.sideMm), heightMm: limited(LIMITS.heightMm) }))
     .min(2)
     .max(6),
+  ids: z
+    .array(id)
+    .min(1)
+    .max(5)
+    .optional()
+    .describe('Ids for all parts but the first, made by the client, so that a retry divides once'),
 });
 export const divideResponse = z.object({ items: z.array(batch) });
 export type DivideRequest = z.infer<typeof divideRequest>;

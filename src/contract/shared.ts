@@ -2,7 +2,16 @@ import { z } from 'zod';
 import { isZone } from '@/core/times';
 
 export const id = z.uuid();
-export const instant = z.iso.datetime({ offset: true }).describe('An instant, ISO 8601 with offset');
+/** Nothing of a kitchen is older or further than this. */
+const YEARS = { from: 2000, to: 2199 };
+const isOfThisAge = (text: string) => {
+  const year = new Date(text).getUTCFullYear();
+  return year >= YEARS.from && year <= YEARS.to;
+};
+export const instant = z.iso
+  .datetime({ offset: true })
+  .refine(isOfThisAge, `must be of the years ${YEARS.from} to ${YEARS.to}`)
+  .describe('An instant, ISO 8601 with offset');
 export const zone = z.string().max(60).refine(isZone, 'not a time zone this server knows').describe('IANA time zone');
 export const name = z.string().trim().min(1).max(120);
 export const range = z.object({ from: z.number(), to: z.number() });
@@ -23,6 +32,7 @@ export const problem = z.object({
   title: z.string(),
   status: z.int(),
   detail: z.string().optional(),
+  instance: z.string().optional().describe('On 500: what to look for in the log'),
   errors: z.array(z.object({ pointer: z.string(), detail: z.string() })).optional(),
   current: z.unknown().optional().describe("The other side's version, on 412"),
 });

@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Db } from './connection';
-import type { BatchRow, EventRow, PieceRow } from './tables';
+import type { BatchRow, EventRow, MealRow, PieceRow } from './tables';
 import type { Scope } from './versioned';
 
 export async function savePiece(db: Db, { householdId }: Scope, piece: PieceRow): Promise<void> {
@@ -77,9 +77,23 @@ export async function nearestMealId(db: Db, { householdId }: Scope, since: Date)
 export const holdHour = (trx: Db, { householdId }: Scope, tableAt: Date) =>
   trx.raw('select pg_advisory_xact_lock(hashtextextended(?, 0))', [`${householdId} ${tableAt.toISOString()}`]);
 
+/** The meal, kept from being put away until the transaction ends. */
+export async function holdMeal(trx: Db, { householdId }: Scope, id: string): Promise<MealRow | undefined> {
+  return trx('meal').where({ household_id: householdId, id, deleted_at: null }).forShare().first();
+}
+
+/** A batch that comes back brings its meal back, if that was put away too. */
+export async function restoreMealOf(trx: Db, { householdId }: Scope, mealId: string): Promise<void> {
+  await trx('meal')
+    .where({ household_id: householdId, id: mealId })
+    .whereNotNull('deleted_at')
+    .update({ deleted_at: null, version: trx.raw('version + 1'), updated_at: trx.fn.now() });
+}
+
 export async function mealAt(db: Db, { householdId }: Scope, tableAt: Date): Promise<{ id: string } | undefined> {
   return db('meal')
     .where({ household_id: householdId, deleted_at: null, table_at: tableAt })
     .orderBy(['created_at', 'id'])
+    .forShare()
     .first();
 }

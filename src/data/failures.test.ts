@@ -1,4 +1,4 @@
-import { asFailure, RuleBroken, StoreAway, StoreFull } from './failures';
+import { asFailure, RuleBroken, StoreAway, StoreBusy, StoreFull } from './failures';
 
 const driver = (code: string, message = 'x', more: object = {}) => Object.assign(new Error(message), { code, ...more });
 
@@ -11,11 +11,25 @@ describe('errors of the driver', () => {
     ['a connection failed', driver('08006')],
     ['the client noticed first', new Error('Connection terminated unexpectedly')],
     [
-      'no connection in time',
-      Object.assign(new Error('Knex: Timeout acquiring a connection'), { name: 'KnexTimeoutError' }),
+      'the connection broke under a statement',
+      new Error('Client has encountered a connection error and is not queryable'),
     ],
+    ['it takes no password of ours', driver('28P01')],
     ['both addresses refuse', new AggregateError([driver('ECONNREFUSED'), driver('ECONNREFUSED')])],
   ])('%s: the store is away', (_, error) => expect(asFailure(error)).toBeInstanceOf(StoreAway));
+
+  test.each([
+    [
+      'every connection is busy',
+      Object.assign(new Error('Knex: Timeout acquiring a connection'), { name: 'KnexTimeoutError' }),
+    ],
+    ['two wait for each other', driver('40P01')],
+    ['two got in each other’s way', driver('40001')],
+    ['a row is held too long', driver('55P03')],
+    ['a statement takes too long', driver('57014')],
+    ['there are too many clients', driver('53300')],
+    ['an answer takes too long', new Error('Query read timeout')],
+  ])('%s: it has too much to do, and is not away', (_, error) => expect(asFailure(error)).toBeInstanceOf(StoreBusy));
 
   test('a full disk is a full disk', () =>
     expect(asFailure(driver('53100', 'No space left on device'))).toBeInstanceOf(StoreFull));

@@ -1,5 +1,7 @@
 /** What can go wrong with the store, without a word of its driver. */
 export class StoreAway extends Error {}
+/** It is there and has too much to do: a wait for a connection, a lock or an answer ran out. */
+export class StoreBusy extends Error {}
 export class StoreFull extends Error {}
 /** Someone else changed the row: `current` is their side. */
 export class VersionConflict<T = unknown> extends Error {
@@ -14,7 +16,10 @@ export class RuleBroken extends Error {
   }
 }
 
-const AWAY = /^(08|57P0)|ECONNREFUSED|ECONNRESET|EPIPE|ETIMEDOUT|ENOTFOUND/;
+const AWAY = /^(08|57P0|28|3D000)|ECONNREFUSED|ECONNRESET|EPIPE|ETIMEDOUT|ENOTFOUND|EAI_AGAIN|EHOSTUNREACH/;
+const BUSY = /^(40001|40P01|55P03|57014|53300|25P03)$/;
+const CUT_OFF =
+  /Connection terminated|timeout expired|Connection ended|connection error|not queryable|Client was closed|Unable to acquire a connection/i;
 
 /** Translates the driver's errors, in this one place. */
 export function asFailure(error: unknown): unknown {
@@ -24,12 +29,9 @@ export function asFailure(error: unknown): unknown {
     constraint = '',
     name = '',
   } = (error ?? {}) as { code?: string; message?: string; constraint?: string; name?: string };
-  if (
-    AWAY.test(code) ||
-    name === 'KnexTimeoutError' ||
-    /Connection terminated|timeout expired|acquiring a connection|Connection ended/i.test(message)
-  )
-    return new StoreAway('the database is away', { cause: error });
+  if (BUSY.test(code) || name === 'KnexTimeoutError' || /Query read timeout/i.test(message))
+    return new StoreBusy('the database has too much to do', { cause: error });
+  if (AWAY.test(code) || CUT_OFF.test(message)) return new StoreAway('the database is away', { cause: error });
   if (error instanceof AggregateError && error.errors.some((one) => AWAY.test((one as { code?: string }).code ?? '')))
     return new StoreAway('the database is away', { cause: error });
   if (code === '53100') return new StoreFull('the disk is full', { cause: error });

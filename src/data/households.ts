@@ -1,5 +1,6 @@
 import 'server-only';
 import { database, transaction, type Db } from './connection';
+import { VersionConflict } from './failures';
 import type { HouseholdRow, IngredientRow } from './tables';
 
 const FIRST_HOUSEHOLD_LOCK = 7_261_946;
@@ -27,10 +28,11 @@ type HouseholdValues = Partial<
   Pick<HouseholdRow, 'name' | 'zone' | 'measures' | 'freezer' | 'slicer_stacks' | 'currency'>
 >;
 
+/** @throws VersionConflict when it is another version than the caller saw; without `version` it changes whatever is there */
 export async function updateHousehold(
-  id: string,
+  db: Db,
+  { id, version }: { id: string; version?: number },
   { freezer, slicer_stacks, ...values }: HouseholdValues,
-  db: Db = database(),
 ): Promise<HouseholdRow> {
   // Arrays would reach jsonb as PostgreSQL arrays.
   const json = {
@@ -38,15 +40,19 @@ export async function updateHousehold(
     ...(slicer_stacks === undefined ? {} : { slicer_stacks: JSON.stringify(slicer_stacks) }),
   };
   const [row] = await db('household')
-    .where({ id })
+    .where({ id, ...(version === undefined ? {} : { version }) })
     .update({ ...values, ...json, version: db.raw('version + 1'), updated_at: db.fn.now() })
     .returning('*');
+  if (!row) throw new VersionConflict(await db('household').where({ id }).first());
   return row as HouseholdRow;
 }
 
-/** The household, held until the transaction ends, so that two reports of a freezer are learned one after the other. */
+/**
+ * The household, held until the transaction ends, so that two reports of a freezer are learned one after the other. Every row that is added
+ * holds its household's key: a lock that asks for the key too would make two such transactions wait for each other.
+ */
 export async function lockHousehold(db: Db, id: string): Promise<HouseholdRow> {
-  return (await db('household').where({ id }).forUpdate().first()) as HouseholdRow;
+  return (await db('household').where({ id }).forNoKeyUpdate().first()) as HouseholdRow;
 }
 
 export async function insertIngredients(db: Db, rows: Partial<IngredientRow>[]): Promise<void> {

@@ -20,7 +20,7 @@ export async function insertRow<Row extends Versioned>(
   values: Partial<Row>,
 ): Promise<Row> {
   const [row] = await db(table)
-    .insert({ ...values, household_id: householdId })
+    .insert({ ...values, id: values.id ?? db.raw('default'), household_id: householdId })
     .returning('*');
   return row as Row;
 }

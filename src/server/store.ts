@@ -1,6 +1,6 @@
 import 'server-only';
-import { asFailure, RuleBroken, StoreAway, StoreFull } from '@/data/failures';
-import { breaksRule, storeAway, storeFull } from './api/failures';
+import { asFailure, RuleBroken, StoreAway, StoreBusy, StoreFull } from '@/data/failures';
+import { breaksRule, storeAway, storeBusy, storeFull } from './api/failures';
 
 /** Runs work on the store and turns what the store says into what the API says. */
 export async function onStore<T>(work: () => Promise<T>): Promise<T> {
@@ -9,6 +9,7 @@ export async function onStore<T>(work: () => Promise<T>): Promise<T> {
   } catch (error) {
     const failure = asFailure(error);
     if (failure instanceof StoreAway) throw storeAway();
+    if (failure instanceof StoreBusy) throw storeBusy();
     if (failure instanceof StoreFull) throw storeFull();
     if (failure instanceof RuleBroken) throw breaksRule(`The tables refuse it (${failure.constraint}).`);
     throw failure;
@@ -20,7 +21,8 @@ export async function readForPage<T>(work: () => Promise<T>): Promise<{ ok: true
   try {
     return { ok: true, data: await work() };
   } catch (error) {
-    if (asFailure(error) instanceof StoreAway) return { ok: false };
+    const failure = asFailure(error);
+    if (failure instanceof StoreAway || failure instanceof StoreBusy) return { ok: false };
     throw error;
   }
 }

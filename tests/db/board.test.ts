@@ -79,9 +79,10 @@ describe('the kitchen', () => {
       { dial: 3, slices: 10, stackMm: 48 },
     ];
     await call('PUT', '/household', {
+      ifMatch: '*',
       body: { ...basics, currency: 'GBP', freezer: { tempC: -21, lies: 'tray' }, slicerStacks: stacks },
     });
-    expect((await call('PUT', '/household', { body: basics })).body).toMatchObject({
+    expect((await call('PUT', '/household', { ifMatch: '*', body: basics })).body).toMatchObject({
       currency: 'GBP',
       freezer: { tempC: -21, lies: 'tray', known: { lnStrength: 0 } },
       slicerStacks: stacks,
@@ -92,10 +93,18 @@ describe('the kitchen', () => {
       { freezer: { tempC: -18, lies: 'snow' } },
       { slicerStacks: [{ dial: 1, slices: 0, stackMm: 3 }] },
     ])
-      expect((await call('PUT', '/household', { body: { ...basics, ...bad } })).status).toBe(400);
+      expect(
+        (
+          await call('PUT', '/household', {
+            ifMatch: '*',
+            body: { ...basics, ...bad },
+          })
+        ).status,
+      ).toBe(400);
     expect(
       (
         await call('PUT', '/household', {
+          ifMatch: '*',
           body: {
             ...basics,
             slicerStacks: [
@@ -109,6 +118,7 @@ describe('the kitchen', () => {
     expect((await call('GET', '/household')).body.slicerStacks).toEqual(stacks);
     await expect(database()('household').update({ currency: 'nonsense' })).rejects.toThrow();
     await call('PUT', '/household', {
+      ifMatch: '*',
       body: { ...basics, currency: 'EUR', slicerStacks: [], freezer: { tempC: -18, lies: 'fan' } },
     });
   });
@@ -146,6 +156,7 @@ describe('the kitchen', () => {
         (await call('POST', `/batches/${batch.id}/events`, { body: { ...event, id: randomUUID(), payload } })).status,
       ).toBe(422);
     await call('PUT', '/household', {
+      ifMatch: '*',
       body: { ...basics, freezer: { tempC: -18, lies: 'fan', known: { lnStrength: 0, lnError: 0.3 } } },
     });
     expect(await firmMin()).toBe(before);

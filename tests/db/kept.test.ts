@@ -105,9 +105,10 @@ describe('the sums over the API warn and refuse by the same limits', () => {
 
 describe('migrations', () => {
   test('go back with data in the tables and forward again; no batch is lost on the way', async () => {
-    const url = new URL(process.env.DATABASE_URL!);
+    const url = new URL(process.env.DATABASE_OWNER_URL!);
+    const owner = knex({ client: 'pg', connection: url.href });
     const name = `down_${process.pid}`;
-    await database().raw('create database ??', [name]);
+    await owner.raw('create database ??', [name]);
     url.pathname = `/${name}`;
     const db = knex({ client: 'pg', connection: url.href });
     try {
@@ -162,7 +163,8 @@ describe('migrations', () => {
         expect(indexes.some((one) => new RegExp(`ON public\\.${column}`).test(one))).toBe(true);
     } finally {
       await db.destroy();
-      await database().raw('drop database ?? with (force)', [name]);
+      await owner.raw('drop database ?? with (force)', [name]);
+      await owner.destroy();
     }
   });
 });

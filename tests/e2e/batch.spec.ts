@@ -133,7 +133,7 @@ test.describe('Batch', () => {
     await expect(page.getByLabel('Weight after trimming', { exact: true })).toHaveValue('837 g');
   });
 
-  test('two tabs: the second is told, nothing is overwritten, either side can win', async ({
+  test('two tabs: what clashes is asked for, the rest is joined, nothing is overwritten', async ({
     page,
     context,
     request,
@@ -146,12 +146,21 @@ test.describe('Batch', () => {
     await other.goto(`/batches/${id}?stage=piece`);
     await other.getByLabel('People').fill('9');
     await saved(other);
-    await other.close();
     await page.getByLabel('Weight as bought').fill('950 g');
+    await saved(page);
+    await expect(page.getByText('Joined with what was changed elsewhere: People.')).toBeVisible();
+    await expect(page.getByLabel('People')).toHaveValue('9');
+    expect(await readBatch(request, id)).toMatchObject({ people: 9, massG: 950 });
+
+    await other.getByLabel('People').fill('7');
+    await saved(other);
+    await other.close();
+    await page.getByLabel('People').fill('5');
     const dialog = page.getByRole('dialog', { name: 'This batch was changed elsewhere' });
     await expect(dialog).toBeVisible();
-    await expect(dialog.getByRole('row', { name: /People/ })).toContainText('9');
-    expect(await readBatch(request, id)).toMatchObject({ people: 9, massG: 900 });
+    await expect(dialog.getByRole('row', { name: /People/ })).toContainText('7');
+    await expect(dialog.getByRole('row')).toHaveCount(2);
+    expect(await readBatch(request, id)).toMatchObject({ people: 7, massG: 950 });
     await dialog.getByRole('button', { name: 'Keep mine' }).click();
     await saved(page);
     expect(await readBatch(request, id)).toMatchObject({ people: 5, massG: 950 });

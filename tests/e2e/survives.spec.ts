@@ -13,14 +13,19 @@ test('a new kitchen starts empty and inviting, and what is saved survives kill -
   test.setTimeout(90_000);
   // Whatever was under way when the server was killed breaks off, in one of several ways.
   allowErrors(/^Failed to load resource: net::ERR_/);
-  const { migrate } = await load<{ migrate: (url: string, options: { reset: boolean }) => Promise<void> }>(
-    'scripts/db.mjs',
-  );
+  const { prepareDatabase, otherDatabase } = await load<{
+    prepareDatabase: (at: object, how: { reset: 'force'; copies: false }) => Promise<string>;
+    otherDatabase: (at: object, name: string) => { url: string };
+  }>('scripts/lib/tables.mjs');
   const { serve } = await load<{ serve: (options: { databaseUrl: string; wishedPort: number }) => Promise<Served> }>(
     'scripts/lib/serve.mjs',
   );
-  const databaseUrl = process.env.DATABASE_URL!.replace(/\/\w+$/, '/mince_empty');
-  await migrate(databaseUrl, { reset: true });
+  const at = otherDatabase(
+    { url: process.env.DATABASE_URL!, ownerUrl: process.env.DATABASE_OWNER_URL! },
+    'mince_empty',
+  );
+  await prepareDatabase(at, { reset: 'force', copies: false });
+  const databaseUrl = at.url;
   let app = await serve({ databaseUrl, wishedPort: 3950 });
   try {
     await page.goto(app.url);

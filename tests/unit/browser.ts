@@ -6,8 +6,12 @@ export function fakeBrowser(): void {
     setItem: (key: string, value: string) => void kept.set(key, String(value)),
     removeItem: (key: string) => void kept.delete(key),
     clear: () => kept.clear(),
+    key: (index: number) => [...kept.keys()][index] ?? null,
+    get length() {
+      return kept.size;
+    },
   };
-  Object.assign(globalThis, { localStorage: storage, window: new EventTarget() });
+  Object.assign(globalThis, { localStorage: storage, sessionStorage: storage, window: new EventTarget() });
 }
 
 /** A browser that refuses to keep anything: full, private, or switched off. */

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
 import { readHousehold } from '@/server/kitchen/kitchen';
+import { KeepCopy } from '@/ui/features/kitchen/keepCopy';
 import { MyKitchenScreen } from '@/ui/features/kitchen/myKitchenScreen';
 import { page } from '../page-tools';
 
@@ -16,6 +17,7 @@ export default async function Page() {
         </Link>
       </p>
       <MyKitchenScreen household={household} zones={Intl.supportedValuesOf('timeZone')} />
+      <KeepCopy />
     </div>
   ));
 }

@@ -1,4 +1,4 @@
-import { TZDate } from '@date-fns/tz';
+import { TZDate, tzOffset } from '@date-fns/tz';
 
 /** A time as the kitchen clock shows it. Month 1 to 12. */
 export interface WallTime {
@@ -13,9 +13,20 @@ export interface WallTime {
  * The instant at which the kitchen clock shows this time, in epoch ms. An hour that a daylight-saving change skips lands after the gap;
  * one that comes twice is the first.
  */
-export function instantOf(wall: WallTime, zone: string): number {
-  return new TZDate(wall.year, wall.month - 1, wall.day, wall.hour, wall.minute, zone).getTime();
+export function instantOf({ year, month, day, hour, minute }: WallTime, zone: string): number {
+  const date = new Date(0);
+  date.setUTCFullYear(year, month - 1, day);
+  const asUtcMs = date.setUTCHours(hour, minute);
+  // Offsets of the day before and the day after: whatever the clock does in between, it goes from the one to the other.
+  const [before, after] = [-1, 1].map((days) => offsetMs(asUtcMs + days * DAY_MS, zone)) as [number, number];
+  const shown = [asUtcMs - before, asUtcMs - after].filter(
+    (instantMs) => instantMs + offsetMs(instantMs, zone) === asUtcMs,
+  );
+  return shown.length > 0 ? Math.min(...shown) : asUtcMs - before;
 }
+
+const DAY_MS = 86_400_000;
+const offsetMs = (instantMs: number, zone: string) => tzOffset(zone, new Date(instantMs)) * 60_000;
 
 export function wallTimeOf(instantMs: number, zone: string): WallTime {
   const date = new TZDate(instantMs, zone);

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import * as contract from '@/contract/calculations';
 import { findIngredient, measureIngredient, readIngredient, uptake, type MeasuredIngredient } from '@/core/marinades';
-import { firming, SURFACE_COEFFICIENTS, thawing, type Meat } from '@/core/firming';
+import { SURFACE_COEFFICIENTS, type Meat } from '@/core/firming';
 import { findCut } from '@/core/pieces';
 import { MEAT_COLD_MAX_C, tooMuchUnrinsed, UNRINSED_SODA_MAX_PERCENT } from '@/core/safety';
 import {
@@ -18,6 +18,7 @@ import { USUAL_MEASURES } from '@/core/units';
 import { cautionWords, dialProblemWords, quantityWords, scheduleWords } from '@/core/words';
 import { tenderizingPlan } from '../batches/tenderizingPlan';
 import { readCut } from '../cuts/cuts';
+import { heavy } from '../heavy/pool';
 import { readPasted, workOutMarinade } from '../marinades/workOut';
 import { breaksRule } from './failures';
 import { operation, type Operation } from './operation';
@@ -131,11 +132,7 @@ export const calculations: Operation[] = [
     body: contract.firmingRequest,
     response: contract.firmingResponse,
     run: async ({ body }) => {
-      const {
-        course: _course,
-        film: _film,
-        ...result
-      } = firming({
+      const result = await heavy('firming', {
         ...body,
         meat: await meatOf(body),
         surface: body.surfaceCoefficients ?? SURFACE_COEFFICIENTS[body.preset!],
@@ -159,8 +156,7 @@ export const calculations: Operation[] = [
     body: contract.thawRequest,
     response: contract.thawResponse,
     run: async ({ body }) => {
-      const { course: _course, film: _film, ...result } = thawing({ ...body, meat: await meatOf(body) });
-      return { body: result };
+      return { body: await heavy('thawing', { ...body, meat: await meatOf(body) }) };
     },
   }),
   operation({

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { APP_VERSION } from '@/config/environment';
 import { problem } from '@/contract/shared';
-import type { Operation } from './operation';
+import { isKnownByName, type Operation } from './operation';
 
 const schemaOf = (schema: z.ZodType, io: 'input' | 'output') => {
   const { $schema: _dialect, ...rest } = z.toJSONSchema(schema, { io, unrepresentable: 'any' }) as Record<
@@ -37,7 +37,12 @@ function describe({ summary, tag, path, query, body, response, status = 200, ifM
       name,
       in: 'path',
       required: true,
-      schema: { type: 'string', format: 'uuid' },
+      ...(isKnownByName({ tag })
+        ? {
+            schema: { type: 'string', maxLength: 60 },
+            description: 'A name for what comes with Mince (chicken-thigh, soda), a UUID for what is your own',
+          }
+        : { schema: { type: 'string', format: 'uuid' }, description: 'A UUID' }),
     })),
     ...(query instanceof z.ZodObject
       ? Object.entries(query.shape).map(([name, field]) => ({

@@ -1,3 +1,4 @@
+import { TOO_LARGE } from '@/contract/bodyLimit.mjs';
 import type { Problem } from '@/contract/shared';
 import type { ZodError } from 'zod';
 
@@ -23,6 +24,20 @@ export const notFound = (what: string) => refuse(404, 'not-found', `There is no 
 export const badRequest = (title: string) => refuse(400, 'bad-request', title);
 export const breaksRule = (detail: string, pointer = '') =>
   refuse(422, 'rule', 'That does not fit together.', { detail, errors: [{ pointer, detail }] });
+export const tooLarge = () => new Refusal(TOO_LARGE, { Connection: 'close' });
+export const wrongType = (type: string, wanted: string) =>
+  refuse(415, 'media-type', 'Send JSON.', {
+    detail: `Content-Type must be ${wanted}; this was ${type ? `“${type.slice(0, 60)}”` : 'none'}.`,
+  });
+/** Made with that id before, and put away since. */
+export const idIsTaken = () =>
+  refuse(409, 'id-taken', 'Something with this id was put away.', { detail: 'Bring it back, or send another id.' });
+/** The cause is in the log under this id. */
+export const ourMistake = (id: string) =>
+  refuse(500, 'internal', 'Mince made a mistake.', {
+    detail: `Nothing was changed. Try again; if it stays so, restart Mince. In its log this is ${id}.`,
+    instance: id,
+  });
 export const needsIfMatch = () =>
   refuse(428, 'if-match-needed', 'Send the version you changed in If-Match.', {
     detail:
@@ -46,6 +61,14 @@ export const storeAway = () =>
         'Nothing is lost: the change is kept here and is sent again. If it stays so, look whether the database is running, or start Mince again.',
     },
     { 'Retry-After': '2' },
+  );
+export const storeBusy = () =>
+  refuse(
+    503,
+    'busy',
+    'Too much is going on at once.',
+    { detail: 'Nothing was changed by this. It is tried again in a moment.' },
+    { 'Retry-After': '1' },
   );
 export const storeFull = () =>
   refuse(507, 'disk-full', 'The disk is full.', { detail: 'Free some space; what was saved before is safe.' });

@@ -1,12 +1,25 @@
 import 'server-only';
 import { z, ZodError } from 'zod';
+import { MAX_BODY_BYTES } from '@/contract/bodyLimit.mjs';
 import { VersionConflict } from '@/data/failures';
 import { onStore } from '../store';
-import { badRequest, breaksRule, changedElsewhere, invalid, needsIfMatch, notFound, Refusal } from './failures';
-import type { Answer, Method, Operation } from './operation';
+import {
+  badRequest,
+  breaksRule,
+  changedElsewhere,
+  invalid,
+  needsIfMatch,
+  notFound,
+  ourMistake,
+  Refusal,
+  tooLarge,
+  wrongType,
+} from './failures';
+import { isKnownByName, type Answer, type Method, type Operation } from './operation';
 import { operations } from './operations';
 
-const MAX_BODY_BYTES = 256 * 1024;
+const JSON_TYPE = /^application\/json(?:\s*;\s*charset\s*=\s*"?utf-8"?)?$/i;
+const MERGE_TYPE = /^application\/merge-patch\+json$/i;
 const etagOf = (version: number) => `"${version}"`;
 
 /** Answers one request to /api/v1: finds the operation, checks everything that comes in, and speaks problem+json when it cannot. */
@@ -14,26 +27,21 @@ export async function handle(request: Request, segments: readonly string[]): Pro
   try {
     return await answer(request, segments);
   } catch (error) {
-    const refusal =
-      error instanceof Refusal
-        ? error
-        : error instanceof ZodError
-          ? invalid(error)
-          : error instanceof RangeError
-            ? breaksRule(error.message)
-            : undefined;
-    if (!refusal) console.error(error);
-    const problem = refusal?.problem ?? {
-      type: '/problems/internal',
-      title: 'Mince made a mistake.',
-      status: 500,
-      detail: 'Nothing was changed. Try again; if it stays so, restart Mince.',
-    };
+    const { problem, headers } = refusalOf(error, request);
     return Response.json(problem, {
       status: problem.status,
-      headers: { 'Content-Type': 'application/problem+json', 'Cache-Control': 'no-store', ...refusal?.headers },
+      headers: { 'Content-Type': 'application/problem+json', 'Cache-Control': 'no-store', ...headers },
     });
   }
+}
+
+function refusalOf(error: unknown, request: Request): Refusal {
+  if (error instanceof Refusal) return error;
+  if (error instanceof ZodError) return invalid(error);
+  if (error instanceof RangeError) return breaksRule(error.message);
+  const id = crypto.randomUUID();
+  console.error(`${new Date().toISOString()} ${id} ${request.method} ${new URL(request.url).pathname}`, error);
+  return ourMistake(id);
 }
 
 async function answer(request: Request, segments: readonly string[]): Promise<Response> {
@@ -57,7 +65,7 @@ async function answer(request: Request, segments: readonly string[]): Promise<Re
 }
 
 function respond(
-  { status, body, version, location, text }: Answer,
+  { status, body, version, location, text, file }: Answer,
   { status: usual = 200 }: Operation,
   request: Request,
 ): Response {
@@ -66,6 +74,10 @@ function respond(
   if (location) headers.Location = location;
   if (version !== undefined && request.method === 'GET' && request.headers.get('if-none-match') === etagOf(version))
     return new Response(null, { status: 304, headers });
+  if (file)
+    return new Response(file.body, {
+      headers: { ...headers, 'Content-Type': file.type, 'Content-Disposition': `attachment; filename="${file.name}"` },
+    });
   if (text)
     return new Response(text.body, { status: status ?? usual, headers: { ...headers, 'Content-Type': text.type } });
   return body === undefined
@@ -74,8 +86,6 @@ function respond(
 }
 
 const uuid = z.uuid();
-/** Cuts and ingredients that come with Mince have names for ids. */
-const KNOWN_BY_NAME = ['cuts', 'ingredients'];
 
 function find(method: Method, segments: readonly string[]): { found: Operation; params: Record<string, string> } {
   const matching = operations.flatMap((one) => {
@@ -101,32 +111,17 @@ function find(method: Method, segments: readonly string[]): { found: Operation; 
       { Allow: allowed },
     );
   }
-  if (
-    exact.params.id !== undefined &&
-    !KNOWN_BY_NAME.includes(exact.found.tag) &&
-    !uuid.safeParse(exact.params.id).success
-  )
+  if (exact.params.id !== undefined && !isKnownByName(exact.found) && !uuid.safeParse(exact.params.id).success)
     throw notFound(exact.found.tag.replace(/(e?)s$/, ''));
   return exact;
 }
 
 async function readJson(request: Request): Promise<unknown> {
-  const type = request.headers.get('content-type') ?? '';
-  if (type && !/json/.test(type))
-    throw new Refusal({
-      type: '/problems/media-type',
-      title: 'Send JSON.',
-      status: 415,
-      detail: `This was ${type.slice(0, 60)}.`,
-    });
-  const text = await request.text();
-  if (text.length > MAX_BODY_BYTES)
-    throw new Refusal({
-      type: '/problems/too-large',
-      title: 'That is too much at once.',
-      status: 413,
-      detail: 'At most 256 kB.',
-    });
+  // Other kinds are what a foreign page can send without being asked.
+  const type = (request.headers.get('content-type') ?? '').trim();
+  if (!JSON_TYPE.test(type) && !(request.method === 'PATCH' && MERGE_TYPE.test(type)))
+    throw wrongType(type, 'application/json');
+  const text = await readText(request);
   let body: unknown;
   try {
     body = JSON.parse(text);
@@ -135,6 +130,28 @@ async function readJson(request: Request): Promise<unknown> {
   }
   if (!isKeepable(JSON.stringify(body))) throw badRequest(NOT_KEEPABLE);
   return body;
+}
+
+/** What is sent, as far as the limit goes: the rest is never taken in. */
+async function readText(request: Request): Promise<string> {
+  if (!request.body) return '';
+  const reader = request.body.getReader();
+  const parts: Uint8Array[] = [];
+  for (let bytes = 0; ;) {
+    const { done, value } = await reader.read();
+    if (done) break;
+    bytes += value.byteLength;
+    if (bytes > MAX_BODY_BYTES) {
+      await reader.cancel().catch(() => {});
+      throw tooLarge();
+    }
+    parts.push(value);
+  }
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(parts));
+  } catch {
+    throw badRequest('The body is not UTF-8.');
+  }
 }
 
 const NOT_KEEPABLE = 'The text holds a sign that cannot be kept: a null, or half of a character.';

@@ -10,6 +10,8 @@ export interface Answer {
   location?: string;
   /** Another kind than JSON. */
   text?: { type: string; body: string };
+  /** A file to keep, as it comes from the disk. */
+  file?: { type: string; name: string; body: ReadableStream };
 }
 
 export interface Call {
@@ -36,6 +38,9 @@ export interface Operation {
   current?: (id: string) => Promise<{ version: number }>;
   run: (call: Call) => Promise<Answer> | Answer;
 }
+
+/** Cuts and ingredients that come with Mince have names for ids; all else has a UUID. */
+export const isKnownByName = ({ tag }: Pick<Operation, 'tag'>): boolean => tag === 'cuts' || tag === 'ingredients';
 
 /** An operation whose call is typed by its schemas. */
 export function operation<Query extends z.ZodType, Body extends z.ZodType>(

@@ -2,16 +2,19 @@ import { z } from 'zod';
 import * as contract from '@/contract/resources';
 import { id, pageOf, pageQuery } from '@/contract/shared';
 import type { Page } from '@/data/versioned';
+import { asFailure, RuleBroken, VersionConflict } from '@/data/failures';
 import * as batches from '../batches/batches';
 import { divideBatch } from '../batches/divideBatch';
 import * as cuts from '../cuts/cuts';
 import * as ingredients from '../ingredients/ingredients';
+import { backupFile } from '../kitchen/backup';
 import { changeHousehold, readHousehold } from '../kitchen/kitchen';
 import * as marinades from '../marinades/marinades';
 import { marinadeAsMarkdown, marinadeAsRecipe } from '../marinades/workOut';
 import * as meals from '../meals/meals';
 import { listPutAway } from '../putAway/putAway';
 import * as tastings from '../tastings/tastings';
+import { idIsTaken, Refusal } from './failures';
 import { operation, type Operation } from './operation';
 
 interface Stored {
@@ -29,7 +32,8 @@ interface Resource<Write extends z.ZodObject, Query extends z.ZodObject> {
   query: Query;
   list: (page: z.output<Query>) => Promise<{ items: Stored[]; total: number }>;
   read: (id: string) => Promise<Stored>;
-  create: (write: z.output<Write>) => Promise<Stored>;
+  /** With the client's own id, or one that the store makes. */
+  create: (write: z.output<Write>, id?: string) => Promise<Stored>;
   change: (id: string, version: number | undefined, write: z.output<Write>) => Promise<Stored>;
   remove: (id: string, version?: number) => Promise<void>;
   restore: (id: string) => Promise<Stored>;
@@ -55,12 +59,12 @@ function crud<Write extends z.ZodObject, Query extends z.ZodObject>(resource: Re
       ...shared,
       method: 'POST',
       path: `/${plural}`,
-      summary: `Create a ${singular}`,
-      body: write,
+      summary: `Create a ${singular}; with the same id again nothing more is made`,
+      body: write.extend({ id: id.optional().describe('Made by the client, so that a retry writes once') }),
       status: 201,
       run: async ({ body }) => {
-        const made = await resource.create(body);
-        return { ...answer(made), status: 201, location: `/api/v1/${plural}/${made.id}` };
+        const { made, isNew } = await createOnce(resource, body as z.output<Write> & { id?: string });
+        return { ...answer(made), status: isNew ? 201 : 200, location: `/api/v1/${plural}/${made.id}` };
       },
     }),
     operation({
@@ -81,10 +85,8 @@ function crud<Write extends z.ZodObject, Query extends z.ZodObject>(resource: Re
       body: changesOf(write),
       ifMatch: 'required',
       current: resource.read,
-      run: async ({ params, body, version }) => {
-        const known = write.strip().parse(await resource.read(params.id!));
-        return answer(await resource.change(params.id!, version, write.parse({ ...known, ...(body as object) })));
-      },
+      run: async ({ params, body, version }) =>
+        answer(await changeFields(resource, { id: params.id!, version, fields: body as object })),
     }),
     operation({
       tag: plural,
@@ -107,6 +109,45 @@ function crud<Write extends z.ZodObject, Query extends z.ZodObject>(resource: Re
       run: async ({ params }) => answer(await resource.restore(params.id!)),
     }),
   ];
+}
+
+/** Makes it, or finds what a first try with that id has made. */
+async function createOnce<Write extends z.ZodObject, Query extends z.ZodObject>(
+  { create, read }: Resource<Write, Query>,
+  { id: wanted, ...write }: z.output<Write> & { id?: string },
+): Promise<{ made: Stored; isNew: boolean }> {
+  const there = () =>
+    read(wanted!).catch((error: unknown) => {
+      if (error instanceof Refusal && error.problem.status === 404) return undefined;
+      throw error;
+    });
+  const known = wanted && (await there());
+  if (known) return { made: known, isNew: false };
+  try {
+    return { made: await create(write as z.output<Write>, wanted), isNew: true };
+  } catch (error) {
+    // Another try was quicker; what it made may be what stands in the way.
+    const first = wanted && (await there());
+    if (first) return { made: first, isNew: false };
+    const failure = asFailure(error);
+    throw wanted && failure instanceof RuleBroken && failure.constraint.endsWith('_pkey') ? idIsTaken() : error;
+  }
+}
+
+/** Some fields over those that are there; without a version it goes on until nobody changed them in between. */
+async function changeFields<Write extends z.ZodObject, Query extends z.ZodObject>(
+  { read, change, write }: Resource<Write, Query>,
+  { id: which, version, fields }: { id: string; version: number | undefined; fields: object },
+): Promise<Stored> {
+  for (let tries = 1; ; tries++) {
+    const known = await read(which);
+    const whole = write.parse({ ...write.strip().parse(known), ...fields });
+    try {
+      return await change(which, version ?? known.version, whole);
+    } catch (error) {
+      if (version !== undefined || tries === 20 || !(error instanceof VersionConflict)) throw error;
+    }
+  }
 }
 
 function listing<Write extends z.ZodObject, Query extends z.ZodObject>({
@@ -287,6 +328,13 @@ export const resources: Operation[] = [
   }),
   operation({
     method: 'GET',
+    path: '/backup',
+    tag: 'kitchen',
+    summary: 'Everything that is kept, as lines of JSON with checksums: what npm run restore takes',
+    run: async () => ({ file: await backupFile() }),
+  }),
+  operation({
+    method: 'GET',
     path: '/household',
     tag: 'kitchen',
     summary: 'The kitchen',
@@ -300,6 +348,8 @@ export const resources: Operation[] = [
     summary: 'Name, zone, measures, freezer, slicing machine and currency of the kitchen',
     body: contract.householdWrite,
     response: contract.household,
-    run: async ({ body }) => answer(await changeHousehold(body)),
+    ifMatch: 'required',
+    current: readHousehold,
+    run: async ({ body, version }) => answer(await changeHousehold(version, body)),
   }),
 ];

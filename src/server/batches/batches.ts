@@ -1,16 +1,31 @@
 import 'server-only';
 import type { Batch, BatchWrite, EventResource, EventWrite } from '@/contract/resources';
 import { planBatch, type BatchInputs, type BatchPlan, type Surroundings } from '@/core/batches';
+import type { PlannedBatch } from '@/contract/views';
 import { findIngredient } from '@/core/marinades';
+import type { FormatStyle } from '@/core/units';
 import { findCut } from '@/core/pieces';
-import { scheduleWords, WAY_NAMES } from '@/core/words';
-import { addEvent, eventsOf, findEvent, holdHour, mealAt, piecesOf, savePiece } from '@/data/batches';
+import { WAY_NAMES } from '@/core/words';
+import {
+  addEvent,
+  eventsOf,
+  findEvent,
+  holdHour,
+  holdMeal,
+  mealAt,
+  piecesOf,
+  restoreMealOf,
+  savePiece,
+} from '@/data/batches';
 import { database, transaction, type Db } from '@/data/connection';
 import type { BatchRow, HouseholdRow, MealRow, PieceRow } from '@/data/tables';
 import { findRow, insertRow, listRows, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
 import { breaksRule, notFound } from '../api/failures';
-import { API_STYLE } from '../api/style';
+import { nowMs } from '../clock';
+import { checkTableAt } from '../tableAt';
 import { cutsOf } from '../cuts/cuts';
+import { scheduleOf, type PlanQuestion } from '../heavy/planned';
+import { heavy, heavyList } from '../heavy/pool';
 import { currentHousehold, freezerOf, ingredientsOf, ownedMeasures, slicerOf } from '../kitchen/kitchen';
 import { learnFromReport, readReport } from '../kitchen/learnFromReport';
 import { coreMarinades } from '../marinades/marinades';
@@ -118,38 +133,21 @@ export async function loadBatches(db: Db, household: HouseholdRow, rows: BatchRo
   );
 }
 
-function scheduleOf({ schedule, lots }: BatchPlan): Batch['schedule'] {
-  if (!schedule.ok) return { ok: false, reason: scheduleWords(schedule.problem, API_STYLE) };
-  const { startMs, warmMin, warmLimitMin, lateByMin, jobs } = schedule;
-  const iso = (ms: number) => new Date(ms).toISOString();
-  return {
-    ok: true,
-    startAt: iso(startMs),
-    warmMin,
-    warmLimitMin,
-    lateByMin,
-    lots,
-    jobs: jobs.map(({ startMs: from, endMs: to, ...job }) => ({ ...job, startAt: iso(from), endAt: iso(to) })),
-  };
+const questionOf = ({ resource: { id, name }, inputs, around }: LoadedBatch): PlanQuestion => ({
+  id,
+  name,
+  inputs,
+  around,
+});
+
+async function withSchedules(loaded: readonly LoadedBatch[]): Promise<Batch[]> {
+  const planned = await heavyList(loaded.map(questionOf), (some) => heavy('schedules', some));
+  return loaded.map(({ resource }, index) => ({ ...resource, schedule: planned[index]! }));
 }
 
-/** The plan of a stored batch; undefined where none can be made, so that one batch never takes the others down. */
-export function planOf({ inputs, around, resource }: LoadedBatch): BatchPlan | undefined {
-  try {
-    return planBatch(inputs, around);
-  } catch (error) {
-    console.error(`batch ${resource.id} cannot be planned:`, error);
-    return undefined;
-  }
-}
-
-export const NOT_PLANNED =
-  'This batch cannot be planned as it was stored. Open it and change or unpin what stands out.';
-
-function withSchedule(loaded: LoadedBatch): Batch {
-  const plan = planOf(loaded);
-  return { ...loaded.resource, schedule: plan ? scheduleOf(plan) : { ok: false, reason: NOT_PLANNED } };
-}
+/** As Today and the kitchen show them. */
+export const plannedBatches = (loaded: readonly LoadedBatch[], style: FormatStyle): Promise<PlannedBatch[]> =>
+  heavyList(loaded.map(questionOf), (some) => heavy('plannedBatches', some, style));
 
 export async function listBatches(page: Page & { mealId?: string }): Promise<{ items: Batch[]; total: number }> {
   const household = await currentHousehold();
@@ -160,7 +158,7 @@ export async function listBatches(page: Page & { mealId?: string }): Promise<{ i
     { householdId: household.id },
     { ...page, where, orderBy: [{ column: 'table_at', order: 'desc' }] },
   );
-  return { items: (await loadBatches(database(), household, rows)).map(withSchedule), total };
+  return { items: await withSchedules(await loadBatches(database(), household, rows)), total };
 }
 
 export async function loadBatch(id: string): Promise<LoadedBatch> {
@@ -171,18 +169,12 @@ export async function loadBatch(id: string): Promise<LoadedBatch> {
 }
 
 export async function readBatch(id: string): Promise<Batch> {
-  return withSchedule(await loadBatch(id));
+  return (await withSchedules([await loadBatch(id)]))[0]!;
 }
 
-/** The resource for a row that lost a race, as the 412 answer shows it. */
-export async function currentBatch(row: BatchRow): Promise<Batch> {
+export async function createBatch(write: BatchWrite, id?: string): Promise<Batch> {
   const household = await currentHousehold();
-  return withSchedule((await loadBatches(database(), household, [row]))[0]!);
-}
-
-export async function createBatch(write: BatchWrite): Promise<Batch> {
-  const household = await currentHousehold();
-  return transaction((trx) => createBatchIn(trx, household, write));
+  return transaction((trx) => createBatchIn(trx, household, write, id));
 }
 
 export async function changeBatch(id: string, version: number | undefined, write: BatchWrite): Promise<Batch> {
@@ -191,8 +183,9 @@ export async function changeBatch(id: string, version: number | undefined, write
 }
 
 /** Creates within a transaction that has begun. */
-export async function createBatchIn(trx: Db, household: HouseholdRow, write: BatchWrite): Promise<Batch> {
-  const dated = { ...write, notBefore: write.notBefore ?? new Date().toISOString() };
+export async function createBatchIn(trx: Db, household: HouseholdRow, write: BatchWrite, id?: string): Promise<Batch> {
+  checkTableAt(write.tableAt);
+  const dated = { ...write, notBefore: write.notBefore ?? new Date(nowMs()).toISOString() };
   const { plan, around } = await planned(trx, household, dated);
   const mealId = await mealFor(trx, household, dated);
   const name = write.name ?? `${around.cut.name}, ${WAY_NAMES[write.way].toLowerCase()}`;
@@ -200,7 +193,7 @@ export async function createBatchIn(trx: Db, household: HouseholdRow, write: Bat
     trx,
     TABLE,
     { householdId: household.id },
-    { ...toRow(dated, household.zone), meal_id: mealId, name },
+    { ...toRow(dated, household.zone), id, meal_id: mealId, name },
   );
   return finish(trx, household, row, { write: dated, plan, around });
 }
@@ -211,12 +204,16 @@ export async function changeBatchIn(
   household: HouseholdRow,
   { id, version, write }: { id: string; version: number | undefined; write: BatchWrite },
 ): Promise<Batch> {
+  const before = await findRow<BatchRow>(trx, TABLE, { householdId: household.id }, id);
+  checkTableAt(write.tableAt, before?.table_at);
   const { plan, around } = await planned(trx, household, write);
   const values = {
     ...toRow(write, household.zone),
     ...(write.name ? { name: write.name } : {}),
     ...(write.mealId ? { meal_id: write.mealId } : {}),
   };
+  if (write.mealId && !(await holdMeal(trx, { householdId: household.id }, write.mealId)))
+    throw breaksRule('There is no such meal.', '/mealId');
   const row = await updateRow<BatchRow>(trx, TABLE, { householdId: household.id }, { id, version, values });
   if (!row) throw notFound('batch');
   return finish(trx, household, row, { write, plan, around });
@@ -259,7 +256,7 @@ function toRow(write: BatchWrite, zone: string): Partial<BatchRow> {
 async function mealFor(trx: Db, household: HouseholdRow, { mealId, tableAt, people }: BatchWrite): Promise<string> {
   const scope = { householdId: household.id };
   if (mealId) {
-    if (!(await findRow(trx, 'meal', scope, mealId))) throw breaksRule('There is no such meal.', '/mealId');
+    if (!(await holdMeal(trx, scope, mealId))) throw breaksRule('There is no such meal.', '/mealId');
     return mealId;
   }
   const at = new Date(tableAt);
@@ -282,7 +279,11 @@ export async function removeBatch(id: string, version?: number): Promise<void> {
 
 export async function restoreBatch(id: string): Promise<Batch> {
   const { id: householdId } = await currentHousehold();
-  if (!(await restoreRow<BatchRow>(database(), TABLE, { householdId }, id))) throw notFound('batch');
+  await transaction(async (trx) => {
+    const row = await restoreRow<BatchRow>(trx, TABLE, { householdId }, id);
+    if (!row) throw notFound('batch');
+    await restoreMealOf(trx, { householdId }, row.meal_id);
+  });
   return readBatch(id);
 }
 

@@ -3,15 +3,23 @@ import { currentHousehold } from '../kitchen/kitchen';
 import type { Batch, BatchWrite, DivideRequest } from '@/contract/resources';
 import { LIMITS, planBatch } from '@/core/batches';
 import { divide } from '@/core/pieces';
-import { transaction } from '@/data/connection';
+import { database, transaction } from '@/data/connection';
+import { findRow } from '@/data/versioned';
 import { breaksRule } from '../api/failures';
-import { changeBatchIn, createBatchIn, loadBatch, type LoadedBatch } from './batches';
+import { changeBatchIn, createBatchIn, loadBatch, readBatch, type LoadedBatch } from './batches';
 
 /**
  * A long piece that is thicker at one end becomes two batches or more that go on separately, each with its own height and its share of the
  * weight and of the people. All of them, or none.
  */
-export async function divideBatch(id: string, version: number | undefined, { parts }: DivideRequest): Promise<Batch[]> {
+export async function divideBatch(
+  id: string,
+  version: number | undefined,
+  { parts, ids }: DivideRequest,
+): Promise<Batch[]> {
+  if (ids && ids.length !== parts.length - 1) throw breaksRule('Give an id for each part but the first.', '/ids');
+  const done = await dividedBefore(id, ids);
+  if (done) return done;
   const loaded = await loadBatch(id);
   const writes = writesOf(loaded, parts);
   if (writes.some(({ massG }) => massG < LIMITS.massG.min))
@@ -20,9 +28,23 @@ export async function divideBatch(id: string, version: number | undefined, { par
   return transaction(async (trx) => {
     const first = await changeBatchIn(trx, household, { id, version, write: writes[0]! });
     const others: Batch[] = [];
-    for (const write of writes.slice(1)) others.push(await createBatchIn(trx, household, write));
+    for (const [index, write] of writes.slice(1).entries())
+      others.push(await createBatchIn(trx, household, write, ids?.[index]));
     return [first, ...others];
+  }).catch(async (error) => {
+    // Another try was quicker: nothing of this one stands.
+    const first = await dividedBefore(id, ids);
+    if (!first) throw error;
+    return first;
   });
+}
+
+/** What a first try with these ids has made; undefined where there was none. */
+async function dividedBefore(id: string, ids: DivideRequest['ids']): Promise<Batch[] | undefined> {
+  if (!ids) return undefined;
+  const { id: householdId } = await currentHousehold();
+  if (!(await findRow(database(), 'batch', { householdId }, ids[0]!))) return undefined;
+  return Promise.all([id, ...ids].map(readBatch));
 }
 
 function writesOf({ resource, inputs, around }: LoadedBatch, parts: DivideRequest['parts']): BatchWrite[] {

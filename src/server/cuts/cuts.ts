@@ -73,9 +73,9 @@ async function rowOf(id: string): Promise<CutRow> {
 
 const isUuid = (id: string) => z.guid().safeParse(id).success;
 
-export async function createCut(write: CutWrite): Promise<CutResource> {
+export async function createCut(write: CutWrite, id?: string): Promise<CutResource> {
   const { id: householdId } = await currentHousehold();
-  return toOwn(await insertRow<CutRow>(database(), TABLE, { householdId }, toRow(write)));
+  return toOwn(await insertRow<CutRow>(database(), TABLE, { householdId }, { id, ...toRow(write) }));
 }
 
 export async function changeCut(id: string, version: number | undefined, write: CutWrite): Promise<CutResource> {

@@ -64,16 +64,14 @@ async function ownRow(id: string): Promise<IngredientRow> {
   return row;
 }
 
-export async function createIngredient(write: IngredientWrite): Promise<IngredientResource> {
+export async function createIngredient(
+  write: IngredientWrite,
+  id: string = crypto.randomUUID(),
+): Promise<IngredientResource> {
   const { id: householdId } = await currentHousehold();
   await check(householdId, write);
   return toOwn(
-    await insertRow<IngredientRow>(
-      database(),
-      TABLE,
-      { householdId },
-      { id: crypto.randomUUID(), own: true, ...ingredientRow(write) },
-    ),
+    await insertRow<IngredientRow>(database(), TABLE, { householdId }, { id, own: true, ...ingredientRow(write) }),
   );
 }
 

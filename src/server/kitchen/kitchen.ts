@@ -7,12 +7,13 @@ import { fitDial, type DialFit } from '@/core/slicing';
 import { isZone } from '@/core/times';
 import { dialProblemWords } from '@/core/words';
 import { USUAL_MEASURES, type OwnedMeasure } from '@/core/units';
-import { type Db } from '@/data/connection';
+import { transaction, type Db } from '@/data/connection';
 import {
   ensureHousehold,
   firstHousehold,
   insertIngredients,
   listIngredients,
+  lockHousehold,
   updateHousehold,
 } from '@/data/households';
 import { replaceLines } from '@/data/marinades';
@@ -34,18 +35,29 @@ export async function readHousehold(): Promise<Household> {
   return toHousehold(await currentHousehold());
 }
 
-export async function changeHousehold({ freezer, slicerStacks, ...values }: HouseholdWrite): Promise<Household> {
+export async function changeHousehold(
+  version: number | undefined,
+  { freezer, slicerStacks, ...values }: HouseholdWrite,
+): Promise<Household> {
   const dial = slicerStacks && slicerStacks.length > 1 ? fitDial(slicerStacks) : undefined;
   if (dial && !dial.ok) throw breaksRule(dialProblemWords(dial.problem, API_STYLE), '/slicerStacks');
-  const household = await currentHousehold();
-  const learned = freezer && { ...freezer, known: freezer.known ?? freezerOf(household).known };
-  return toHousehold(
-    await updateHousehold(household.id, {
-      ...values,
-      ...(learned ? { freezer: learned } : {}),
-      ...(slicerStacks ? { slicer_stacks: slicerStacks } : {}),
-    }),
-  );
+  const { id } = await currentHousehold();
+  return transaction(async (trx) => {
+    // What was learned is read under the lock: a report that comes at this moment is not written over.
+    const household = await lockHousehold(trx, id);
+    const learned = freezer && { ...freezer, known: freezer.known ?? freezerOf(household).known };
+    return toHousehold(
+      await updateHousehold(
+        trx,
+        { id, version },
+        {
+          ...values,
+          ...(learned ? { freezer: learned } : {}),
+          ...(slicerStacks ? { slicer_stacks: slicerStacks } : {}),
+        },
+      ),
+    );
+  });
 }
 
 function toHousehold(row: HouseholdRow): Household {

@@ -43,5 +43,5 @@ export async function learnFromReport(
   const freezer = household.freezer ?? USUAL_FREEZER;
   const surface = SURFACE_COEFFICIENTS[inputs.pins.lies ?? freezer.lies];
   const known = learnFreezer(freezer.known, report, { ...firm.state.input, surface, minutes: after });
-  await updateHousehold(householdId, { freezer: { ...freezer, known } }, db);
+  await updateHousehold(db, { id: householdId }, { freezer: { ...freezer, known } });
 }

@@ -124,11 +124,11 @@ export async function readMarinade(id: string): Promise<MarinadeResource> {
   return (await withLines(database(), householdId, [row]))[0]!;
 }
 
-export async function createMarinade(write: MarinadeWrite): Promise<MarinadeResource> {
+export async function createMarinade(write: MarinadeWrite, id?: string): Promise<MarinadeResource> {
   const { id: householdId } = await currentHousehold();
   await checkIngredients(householdId, write);
   return transaction(async (trx) => {
-    const row = await insertRow<MarinadeRow>(trx, TABLE, { householdId }, toRow(write));
+    const row = await insertRow<MarinadeRow>(trx, TABLE, { householdId }, { id, ...toRow(write) });
     await replaceLines(trx, { householdId }, row.id, lineRows(write));
     return (await withLines(trx, householdId, [row]))[0]!;
   });

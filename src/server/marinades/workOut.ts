@@ -27,6 +27,7 @@ import { readRecipe } from '@/formats/recipeJsonLd/read';
 import type { MarinadeText } from '@/formats/recipeJsonLd/recipe';
 import { writeRecipe } from '@/formats/recipeJsonLd/write';
 import { breaksRule } from '../api/failures';
+import { heavy } from '../heavy/pool';
 import { currentHousehold, ingredientsOf, ownedMeasures } from '../kitchen/kitchen';
 import { readMarinade, toCore } from './marinades';
 
@@ -177,7 +178,12 @@ export async function readPasted({
   );
   const recipe = /^\s*[[{]/.test(text) ? readRecipe(text) : undefined;
   const asked = recipe ? recipe.lines.map((line) => line.split(' | ')) : undefined;
-  const parsed = parseLines(asked ? asked.map(([line]) => line).join('\n') : text, ingredients, decimalComma);
+  const parsed = await heavy(
+    'parseLines',
+    asked ? asked.map(([line]) => line).join('\n') : text,
+    ingredients,
+    decimalComma,
+  );
   const lines = parsed.map(({ ingredientId, suggestionId, ...line }, index) => ({
     ...line,
     ingredient: ingredientId,

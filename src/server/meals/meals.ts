@@ -5,6 +5,7 @@ import { database, transaction } from '@/data/connection';
 import type { MealRow } from '@/data/tables';
 import { findRow, insertRow, listRows, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
 import { breaksRule, notFound } from '../api/failures';
+import { checkTableAt } from '../tableAt';
 import { currentHousehold } from '../kitchen/kitchen';
 import { stampsOf } from '../stamps';
 
@@ -36,11 +37,11 @@ export async function readMeal(id: string): Promise<Meal> {
   return toMeal(row);
 }
 
-export async function createMeal({ name, tableAt, people }: MealWrite): Promise<Meal> {
+export async function createMeal({ name, tableAt, people }: MealWrite, id?: string): Promise<Meal> {
+  checkTableAt(tableAt);
   const { id: householdId, zone } = await currentHousehold();
-  return toMeal(
-    await insertRow<MealRow>(database(), TABLE, { householdId }, { name, table_at: new Date(tableAt), zone, people }),
-  );
+  const values = { id, name, table_at: new Date(tableAt), zone, people };
+  return toMeal(await insertRow<MealRow>(database(), TABLE, { householdId }, values));
 }
 
 /** Batches planned for the meal's hour move with it, and are planned anew; those with an hour of their own stay. */
@@ -53,6 +54,7 @@ export async function changeMeal(
   const scope = { householdId: household.id };
   return transaction(async (trx) => {
     const before = await findRow<MealRow>(trx, TABLE, scope, id);
+    checkTableAt(tableAt, before?.table_at);
     const row = await updateRow<MealRow>(trx, TABLE, scope, {
       id,
       version,
@@ -71,9 +73,12 @@ export async function changeMeal(
 
 export async function removeMeal(id: string, version?: number): Promise<void> {
   const { id: householdId } = await currentHousehold();
-  if ((await batchesOfMeal(database(), { householdId }, id)).length > 0)
-    throw breaksRule('There are batches in this meal. Remove or move them first.');
-  if (!(await removeRow(database(), TABLE, { householdId }, { id, version }))) throw notFound('meal');
+  await transaction(async (trx) => {
+    // Held first: no batch comes into it meanwhile.
+    if (!(await removeRow(trx, TABLE, { householdId }, { id, version }))) throw notFound('meal');
+    if ((await batchesOfMeal(trx, { householdId }, id)).length > 0)
+      throw breaksRule('There are batches in this meal. Remove or move them first.');
+  });
 }
 
 export async function restoreMeal(id: string): Promise<Meal> {

@@ -57,10 +57,10 @@ export async function readTasting(id: string): Promise<Tasting> {
   return toTasting(row);
 }
 
-export async function createTasting(write: TastingWrite): Promise<Tasting> {
+export async function createTasting(write: TastingWrite, id?: string): Promise<Tasting> {
   const { id: householdId } = await currentHousehold();
   await checkBatch(householdId, write.batchId);
-  return toTasting(await insertRow<TastingRow>(database(), TABLE, { householdId }, toRow(write)));
+  return toTasting(await insertRow<TastingRow>(database(), TABLE, { householdId }, { id, ...toRow(write) }));
 }
 
 export async function changeTasting(id: string, version: number | undefined, write: TastingWrite): Promise<Tasting> {

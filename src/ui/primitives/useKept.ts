@@ -17,6 +17,15 @@ interface Kept<T> {
   drop: (shown?: T) => void;
 }
 
+function parseKept<T extends object>(key: string, on: KeptOn): T | undefined {
+  try {
+    return (JSON.parse(readKept(key, on) ?? 'null') as T | null) ?? undefined;
+  } catch {
+    writeKept(key, null, on);
+    return undefined;
+  }
+}
+
 /** What stands in a form, kept in the browser with every change: a reload in the middle loses nothing. */
 export function useKept<T extends object>(
   key: string,
@@ -25,15 +34,14 @@ export function useKept<T extends object>(
 ): Kept<T> {
   const [value, setValue] = useState(first);
   const waiting = useRef<T>(undefined);
+  /** The key whose kept one was looked for. */
+  const looked = useRef('');
   const restore = useEffectEvent(() => {
-    try {
-      const kept = JSON.parse(readKept(key, on) ?? 'null') as T | null;
-      const taken = kept ? take(kept, value) : undefined;
-      waiting.current = kept && !taken && !ready ? kept : undefined;
-      if (taken) setValue(taken);
-    } catch {
-      writeKept(key, null, on);
-    }
+    const kept = parseKept<T>(key, on);
+    looked.current = key;
+    const taken = kept ? take(kept, value) : undefined;
+    waiting.current = kept && !taken && !ready ? kept : undefined;
+    if (taken) setValue(taken);
   });
   useEffect(() => {
     const timer = setTimeout(restore, 0);
@@ -41,6 +49,11 @@ export function useKept<T extends object>(
   }, [key, ready]);
   const change = useCallback(
     (part: Partial<T>) => {
+      // Typed before the first look: what was kept waits for it as well, and is added to.
+      if (looked.current !== key) {
+        looked.current = key;
+        waiting.current = parseKept<T>(key, on);
+      }
       if (waiting.current) waiting.current = { ...waiting.current, ...part };
       const kept = waiting.current;
       setValue((before) => {
@@ -54,6 +67,8 @@ export function useKept<T extends object>(
   const drop = useCallback(
     (shown?: T) => {
       writeKept(key, null, on);
+      looked.current = key;
+      waiting.current = undefined;
       if (shown) setValue(shown);
     },
     [key, on],

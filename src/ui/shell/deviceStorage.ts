@@ -17,6 +17,23 @@ export function readKept(key: string, on: KeptOn = 'device'): string | null {
   }
 }
 
+/** Names of what is kept that begin so. */
+export function keysKept(prefix: string, on: KeptOn = 'device'): string[] {
+  const held = [...memory].flatMap(([key, value]) =>
+    value !== null && key.startsWith(`${on}/`) ? [key.slice(on.length + 1)] : [],
+  );
+  let stored: string[] = [];
+  try {
+    const store = storeOf(on);
+    stored = Array.from({ length: store.length }, (_, index) => store.key(index) ?? '');
+  } catch {
+    // what is in memory is all there is
+  }
+  return [...new Set([...held, ...stored])]
+    .filter((key) => key.startsWith(prefix) && readKept(key, on) !== null)
+    .sort();
+}
+
 /** @returns whether it is in the browser's own store, and will be there after a reload */
 export function writeKept(key: string, value: string | null, on: KeptOn = 'device'): boolean {
   try {

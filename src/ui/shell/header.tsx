@@ -15,7 +15,8 @@ const PLACES: readonly { href: string; name: string; also?: string }[] = [
   { href: '/kitchen', name: 'My kitchen' },
 ];
 
-export function Header() {
+/** `demo`: these are the records of the demo, not those of the house. */
+export function Header({ demo }: { demo: boolean }) {
   const path = usePathname();
   const { style, setSystem } = usePreferences();
   if (path.startsWith('/cook')) return null;
@@ -34,6 +35,11 @@ export function Header() {
             <path d="M3 5h21l-3-3H1z" fill="#e9b7b2" />
           </svg>
         </Link>
+        {demo && (
+          <span className="-ml-3 rounded-sm bg-[#e9b7b2] px-1.5 text-[13px] font-semibold text-enamel">
+            demo kitchen
+          </span>
+        )}
         <nav
           aria-label="Main"
           className="order-3 -mx-1 flex w-full justify-between overflow-x-auto sm:order-none sm:mx-0 sm:w-auto sm:justify-start sm:gap-3"

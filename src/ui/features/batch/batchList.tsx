@@ -40,7 +40,7 @@ export function BatchList({ zone, batches, total, offset, limit }: Props) {
                 href={`/batches/${batch.id}`}
                 className="grid gap-x-6 gap-y-0.5 px-4 py-3 hover:bg-enamel-tint sm:grid-cols-[minmax(0,1.4fr)_minmax(0,1.6fr)_auto]"
               >
-                <span className="font-semibold break-words">{batch.name}</span>
+                <span className="font-semibold wrap-anywhere">{batch.name}</span>
                 <span className="text-[14px] text-muted">
                   {batch.cutName}, {formatMass(batch.massG, style)}, {formatLength(batch.thicknessMm, style)},{' '}
                   {WAY_NAMES[batch.way].toLowerCase()}

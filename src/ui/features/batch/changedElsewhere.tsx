@@ -11,16 +11,18 @@ import { Button } from '../../primitives/button';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
 import { fieldsOf, type BatchFields } from './batchFields';
-import { NAMES, PIN_NAMES } from './fieldNames';
+import { nameOfField, PIN_NAMES } from './fieldNames';
 
 interface Props {
   mine: BatchFields;
   theirs: Batch;
+  /** Fields and pins that both sides changed. */
+  clashes: readonly string[];
   onSettle: (keep: 'mine' | 'theirs') => void;
 }
 
 /** Both sides of a batch that was changed in two places; it stays until the cook has decided. */
-export default function ChangedElsewhere({ mine, theirs, onSettle }: Props) {
+export default function ChangedElsewhere({ mine, theirs, clashes, onSettle }: Props) {
   return (
     <Dialog.Root open>
       <Dialog.Portal>
@@ -32,9 +34,10 @@ export default function ChangedElsewhere({ mine, theirs, onSettle }: Props) {
         >
           <Dialog.Title className="text-[22px] font-bold">This batch was changed elsewhere</Dialog.Title>
           <Dialog.Description className="mt-2">
-            Another tab or device saved it after you opened it. Nothing was overwritten. Which one stands?
+            Another tab or device saved it after you opened it, and both of you changed what stands below. All else is
+            joined; nothing was overwritten. Which one stands?
           </Dialog.Description>
-          <Differences mine={mine} theirs={fieldsOf(theirs)} />
+          <Differences mine={mine} theirs={fieldsOf(theirs)} clashes={clashes} />
           <div className="mt-5 flex flex-wrap gap-3">
             <Button onClick={() => onSettle('mine')}>Keep mine</Button>
             <Button look="plain" onClick={() => onSettle('theirs')}>
@@ -47,7 +50,9 @@ export default function ChangedElsewhere({ mine, theirs, onSettle }: Props) {
   );
 }
 
-function Differences({ mine, theirs }: { mine: BatchFields; theirs: BatchFields }) {
+type DifferencesProps = Pick<Props, 'mine' | 'clashes'> & { theirs: BatchFields };
+
+function Differences({ mine, theirs, clashes }: DifferencesProps) {
   const { cuts, marinades, zone } = useBatchWork();
   const { style } = usePreferences();
   const say: Partial<Record<keyof BatchFields, (fields: BatchFields) => string>> = {
@@ -60,17 +65,14 @@ function Differences({ mine, theirs }: { mine: BatchFields; theirs: BatchFields 
     tableAt: ({ tableAt }) => formatDayClock(Date.parse(tableAt), zone, style.locale),
   };
   const pinned = (value: Pins[keyof Pins]) => (value === undefined ? 'not pinned' : String(value));
-  const rows = [
-    ...(Object.keys(NAMES) as (keyof BatchFields)[]).map((key) => [
-      NAMES[key]!,
-      ...[mine, theirs].map((fields) => say[key]?.(fields) ?? String(fields[key])),
-    ]),
-    ...(Object.keys(PIN_NAMES) as (keyof Pins)[]).map((key) => [
-      PIN_NAMES[key],
-      pinned(mine.pins[key]),
-      pinned(theirs.pins[key]),
-    ]),
-  ].filter(([, one, other]) => one !== other);
+  const rows = clashes.map((key) => [
+    nameOfField(key),
+    ...[mine, theirs].map((fields) =>
+      key in PIN_NAMES
+        ? pinned(fields.pins[key as keyof Pins])
+        : (say[key as keyof BatchFields]?.(fields) ?? String(fields[key as keyof BatchFields])),
+    ),
+  ]);
   return (
     <table className="mt-4 w-full text-left">
       <thead>
@@ -84,8 +86,8 @@ function Differences({ mine, theirs }: { mine: BatchFields; theirs: BatchFields 
         {rows.map(([what, one, other]) => (
           <tr key={what} className="border-t border-grout align-top">
             <td className="py-1.5 pr-3">{what}</td>
-            <td className="py-1.5 pr-3 font-semibold break-words">{one}</td>
-            <td className="py-1.5 break-words">{other}</td>
+            <td className="py-1.5 pr-3 font-semibold wrap-anywhere">{one}</td>
+            <td className="py-1.5 wrap-anywhere">{other}</td>
           </tr>
         ))}
       </tbody>

@@ -1,6 +1,7 @@
 import { fakeBrowser, fakeFullStorage, fakeServer } from '../../../../tests/unit/browser';
 import type { Batch } from '@/contract/resources';
 import type { BatchFields } from './batchFields';
+import { tabName } from '../../shell/tab';
 import { DraftSaver, type SaveState } from './draftSaver';
 
 const ID = 'b1';
@@ -25,11 +26,15 @@ const stored = (change: Partial<BatchFields>, version: number) =>
 
 function makeSaver(version = 1) {
   const states: SaveState[] = [];
-  const saver = new DraftSaver(ID, version, fields, (state) => states.push(state));
-  return { saver, states, last: () => states.at(-1)!.kind };
+  const shown: BatchFields[] = [];
+  const saver = new DraftSaver(ID, version, fields, {
+    tell: (state) => states.push(state),
+    show: (joined) => shown.push(joined),
+  });
+  return { saver, states, shown, last: () => states.at(-1)!.kind };
 }
 
-const draft = () => JSON.parse(localStorage.getItem(KEY) ?? 'null');
+const draft = () => JSON.parse(localStorage.getItem(`${KEY}.${tabName()}`) ?? 'null');
 
 /** Lets timers of this length run, and what they started. */
 async function pass(ms: number): Promise<void> {
@@ -103,38 +108,72 @@ describe('changed elsewhere', () => {
     body: { type: '/problems/changed-elsewhere', title: 'Changed', status: 412, current: stored({ people: 9 }, 5) },
   };
 
-  test('it stops, shows their side and sends nothing more by itself', async () => {
+  test('what they changed and I did not is joined with mine, shown, said and sent on top of theirs', async () => {
+    const theirs = stored({ people: 9, pins: { lots: 2 } }, 5);
+    const calls = fakeServer([
+      { status: 412, body: { ...conflict.body, current: theirs } },
+      { status: 200, body: stored({ people: 9, massG: 900, pins: { lots: 2, soda: 'skip' } }, 6) },
+    ]);
+    const { saver, states, shown } = makeSaver();
+    saver.put({ ...fields, massG: 900, pins: { soda: 'skip' } }, 0);
+    await pass(100);
+    expect(shown).toEqual([{ ...fields, people: 9, massG: 900, pins: { lots: 2, soda: 'skip' } }]);
+    expect(calls[1]).toMatchObject({
+      ifMatch: '"5"',
+      body: { people: 9, massG: 900, pins: { lots: 2, soda: 'skip' } },
+    });
+    expect(states.at(-1)).toEqual({ kind: 'saved', joined: ['people', 'lots'] });
+    expect(draft()).toBeNull();
+  });
+
+  test('where both changed the same it stops, shows their side and sends nothing more by itself', async () => {
     const calls = fakeServer([conflict]);
     const { saver, states } = makeSaver();
-    saver.put({ ...fields, massG: 900 }, 0);
+    saver.put({ ...fields, massG: 900, people: 5 }, 0);
     await pass(100);
-    expect(states.at(-1)).toMatchObject({ kind: 'changed-elsewhere', theirs: { people: 9, version: 5 } });
-    saver.put({ ...fields, massG: 950 });
+    expect(states.at(-1)).toMatchObject({
+      kind: 'changed-elsewhere',
+      theirs: { people: 9, version: 5 },
+      clash: { clashes: ['people'] },
+    });
+    saver.put({ ...fields, massG: 950, people: 5 });
     await pass(10_000);
     expect(calls).toHaveLength(1);
     expect(draft()).toMatchObject({ fields: { massG: 950 } });
   });
 
-  test('mine goes out on top of their version', async () => {
-    const calls = fakeServer([conflict, { status: 200, body: stored({ massG: 900 }, 6) }]);
+  test('mine goes out on top of their version, with what only they changed', async () => {
+    const theirs = stored({ people: 9, name: 'Skirt' }, 5);
+    const calls = fakeServer([
+      { status: 412, body: { ...conflict.body, current: theirs } },
+      { status: 200, body: stored({ people: 5, name: 'Skirt' }, 6) },
+    ]);
     const { saver, last } = makeSaver();
-    saver.put({ ...fields, massG: 900 }, 0);
+    saver.put({ ...fields, people: 5 }, 0);
     await pass(100);
-    saver.settle('mine', stored({ people: 9 }, 5));
+    saver.settle('mine', theirs);
     await pass(100);
-    expect(calls[1]).toMatchObject({ ifMatch: '"5"', body: { massG: 900, people: 4 } });
+    expect(calls[1]).toMatchObject({ ifMatch: '"5"', body: { people: 5, name: 'Skirt' } });
     expect(last()).toBe('saved');
   });
 
-  test('theirs stands and my draft is gone', async () => {
-    const calls = fakeServer([conflict]);
-    const { saver, last } = makeSaver();
-    saver.put({ ...fields, massG: 900 }, 0);
+  test('theirs stands; what only I changed still goes out, and without any of it the draft is gone', async () => {
+    const calls = fakeServer([conflict, { status: 200, body: stored({ people: 9, massG: 900 }, 6) }, conflict]);
+    const first = makeSaver();
+    first.saver.put({ ...fields, people: 5, massG: 900 }, 0);
     await pass(100);
-    saver.settle('theirs', stored({ people: 9 }, 5));
+    first.saver.settle('theirs', stored({ people: 9 }, 5));
+    await pass(100);
+    expect(calls[1]).toMatchObject({ ifMatch: '"5"', body: { people: 9, massG: 900 } });
+    expect(first.shown.at(-1)).toMatchObject({ people: 9, massG: 900 });
+
+    const second = makeSaver();
+    second.saver.put({ ...fields, people: 5 }, 0);
+    await pass(100);
+    second.saver.settle('theirs', stored({ people: 9 }, 5));
     await pass(5000);
-    expect(calls).toHaveLength(1);
-    expect(last()).toBe('saved');
+    expect(calls).toHaveLength(3);
+    expect(second.last()).toBe('saved');
     expect(draft()).toBeNull();
   });
 
@@ -201,6 +240,44 @@ describe('after a reload', () => {
     saver.put(restored, 0);
     await pass(100);
     expect(calls[0]!.ifMatch).toBe('"1"');
+  });
+
+  test('the draft of a tab that is gone is taken over; that of a tab that lives is left to it', async () => {
+    const other = `${KEY}.other`;
+    const theirs = (aliveMs: number) =>
+      JSON.stringify({ version: 2, base: fields, fields: { ...fields, people: 7 }, aliveMs });
+    localStorage.setItem(other, theirs(Date.now() - 1000));
+    expect(makeSaver().saver.restore()).toBeUndefined();
+    expect(localStorage.getItem(other)).not.toBeNull();
+    localStorage.setItem(other, theirs(Date.now() - 60_000));
+    expect(makeSaver().saver.restore()).toMatchObject({ people: 7 });
+    expect(localStorage.getItem(other)).toBeNull();
+    expect(draft()).toMatchObject({ version: 2, fields: { people: 7 } });
+  });
+
+  test('two tabs keep two drafts, each goes out, and both changes survive', async () => {
+    fakeServer(['lost']);
+    const { saver } = makeSaver();
+    saver.put({ ...fields, people: 8 });
+    const other = `${KEY}.other`;
+    const inOther = { version: 1, base: fields, fields: { ...fields, massG: 950 }, aliveMs: Date.now() };
+    localStorage.setItem(other, JSON.stringify(inOther));
+    await pass(600);
+    expect(draft().fields).toMatchObject({ people: 8, massG: 700 });
+    fakeServer([{ status: 200, body: stored({ people: 8 }, 2) }]);
+    await pass(3000);
+    expect(draft()).toBeNull();
+    // The other tab was closed; whoever opens the batch next joins its draft with what was saved.
+    await pass(20_000);
+    const calls = fakeServer([
+      { status: 412, body: { type: '', title: '', status: 412, current: stored({ people: 8 }, 2) } },
+      { status: 200, body: stored({ people: 8, massG: 950 }, 3) },
+    ]);
+    const next = makeSaver(2);
+    next.saver.put(next.saver.restore()!, 0);
+    await pass(100);
+    expect(calls.at(-1)).toMatchObject({ ifMatch: '"2"', body: { people: 8, massG: 950 } });
+    expect(next.last()).toBe('saved');
   });
 
   test.each(['{', '"text"', '{"version":"one"}', '{"version":1,"fields":{}}'])(

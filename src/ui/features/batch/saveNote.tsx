@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { orAgain } from '../../primitives/orAgain';
+import { nameOfField } from './fieldNames';
 import type { useBatchDraft } from './useBatchDraft';
 
 const ChangedElsewhere = dynamic(
@@ -14,7 +15,12 @@ export function SaveNote({ draft }: { draft: ReturnType<typeof useBatchDraft> })
   const { state, settle, fields, saveNow } = draft;
   return (
     <div className="text-[13px]" role="status" data-save={state.kind}>
-      {state.kind === 'saved' && <span className="text-muted">Saved.</span>}
+      {state.kind === 'saved' && (
+        <span className="text-muted">
+          Saved.{' '}
+          {state.joined && `Joined with what was changed elsewhere: ${state.joined.map(nameOfField).join(', ')}.`}
+        </span>
+      )}
       {state.kind === 'saving' && <span className="text-muted">Saving.</span>}
       {state.kind === 'waiting' && (
         <span className="font-medium text-brass">
@@ -29,7 +35,9 @@ export function SaveNote({ draft }: { draft: ReturnType<typeof useBatchDraft> })
           </button>
         </span>
       )}
-      {state.kind === 'changed-elsewhere' && <ChangedElsewhere mine={fields} theirs={state.theirs} onSettle={settle} />}
+      {state.kind === 'changed-elsewhere' && (
+        <ChangedElsewhere mine={fields} theirs={state.theirs} clashes={state.clash.clashes} onSettle={settle} />
+      )}
     </div>
   );
 }

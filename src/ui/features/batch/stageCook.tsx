@@ -10,6 +10,7 @@ import { FigureBox } from '../../primitives/figureBox';
 import { Button } from '../../primitives/button';
 import { CountField, TemperatureField } from '../../primitives/quantities';
 import { LIMITS } from '@/core/batches';
+import { newId } from '../../shell/newId';
 import { usePreferences } from '../../shell/preferences';
 import { callApi } from '../../shell/api';
 import { useBatchWork } from './batchContext';
@@ -97,7 +98,7 @@ export function StageCook({ batchId, acknowledged }: { batchId: string; acknowle
 /** The stricter figure is read and kept in the record; it cannot be switched off. */
 function Acknowledge({ batchId, done, text }: { batchId: string; done: boolean; text: string }) {
   const [state, setState] = useState<'open' | 'sending' | 'done' | 'failed'>(done ? 'done' : 'open');
-  const [eventId] = useState(() => crypto.randomUUID());
+  const [eventId] = useState(newId);
   const send = async () => {
     setState('sending');
     const result = await callApi('POST', `/batches/${batchId}/events`, {

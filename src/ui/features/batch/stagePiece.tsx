@@ -5,13 +5,13 @@ import { useMemo } from 'react';
 import { LIMITS } from '@/core/batches';
 import { WAYS } from '@/core/ways';
 import { CUTS } from '@/core/pieces';
-import { fromFieldValue, toFieldValue } from '@/core/times';
 import { formatLength, formatMass, formatMassRange, formatNumber, massFigure } from '@/core/units';
 import { fatWords, FAT_NAMES, gameWords, judgementWords, suitsLines, WAY_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
 import { FigureBox } from '../../primitives/figureBox';
+import { InstantField } from '../../primitives/instantField';
 import { CountField, LengthField, MassField, PriceField } from '../../primitives/quantities';
 import { usePreferences } from '../../shell/preferences';
 import { DividePanel } from '../board/dividePanel';
@@ -206,19 +206,13 @@ function TableAndPrice() {
         {...LIMITS.people}
         onChange={(people) => change({ people })}
       />
-      <label className="block">
-        <span className="mb-1 block text-[13px] font-medium text-muted">On the table</span>
-        <input
-          type="datetime-local"
-          className={selectLook}
-          value={toFieldValue(Date.parse(fields.tableAt), zone)}
-          onChange={(event) => {
-            const instantMs = fromFieldValue(event.target.value, zone);
-            if (instantMs !== undefined) change({ tableAt: new Date(instantMs).toISOString() });
-          }}
-        />
-        <span className="mt-1 block text-[13px] text-muted">kitchen clock, {zone}</span>
-      </label>
+      <InstantField
+        label="On the table"
+        instantMs={Date.parse(fields.tableAt)}
+        zone={zone}
+        onChange={(instantMs) => change({ tableAt: new Date(instantMs).toISOString() })}
+        hint={`kitchen clock, ${zone}`}
+      />
       <PriceField
         label="Price as bought"
         currency={currency}

@@ -38,7 +38,7 @@ export function StageTaste({
     take: (kept) => ({ ...INITIAL, ...kept }),
     on: 'device',
   });
-  const { problem, setProblem, busy, send } = useSend();
+  const { problem, setProblem, busy, make } = useSend();
   const toast = useToast();
 
   const keep = async () => {
@@ -48,7 +48,7 @@ export function StageTaste({
     const scores = Object.fromEntries(SCORES.map((score) => [score, form[score]])) as Record<ScoreKey, number>;
     const { note, changeNext } = form;
     const write: TastingWrite = { ...scores, note, changeNext, batchId, tastedAt: new Date().toISOString() };
-    const kept = await send<Tasting>('POST', '/tastings', { body: write });
+    const kept = await make<Tasting>('/tastings', write, { ...write, tastedAt: undefined });
     if (!kept) return;
     drop(INITIAL);
     onKept([kept, ...tastings]);
@@ -146,8 +146,8 @@ function TastedBefore({ tastings, zone }: { tastings: readonly Tasting[]; zone: 
           <li key={one.id} className="py-2.5">
             <span className="text-muted">{formatDate(Date.parse(one.tastedAt), zone, style.locale)}</span> ·{' '}
             {SCORES.map((score) => `${SCALES[score].name.toLowerCase()}: ${scoreWords(score, one[score])}`).join(', ')}
-            {one.changeNext && <p className="font-semibold break-words">{one.changeNext}</p>}
-            {one.note && <p className="break-words whitespace-pre-line">{one.note}</p>}
+            {one.changeNext && <p className="font-semibold wrap-anywhere">{one.changeNext}</p>}
+            {one.note && <p className="wrap-anywhere whitespace-pre-line">{one.note}</p>}
           </li>
         ))}
       </ul>

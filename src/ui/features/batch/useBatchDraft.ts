@@ -38,8 +38,17 @@ export function useBatchDraft(batch: Omit<Batch, 'schedule'>) {
     setUndoable(past.current.length);
   }, []);
 
+  const showJoined = useCallback(
+    (joined: BatchFields) => {
+      remember(latest.current);
+      show(joined);
+    },
+    [remember, show],
+  );
+
   useEffect(() => {
-    const mine = new DraftSaver(id, opened.current.version, opened.current.fields, setState);
+    const { version, fields: begun } = opened.current;
+    const mine = new DraftSaver(id, version, begun, { tell: setState, show: showJoined });
     saver.current = mine;
     const restore = setTimeout(() => {
       const draft = mine.restore();
@@ -49,7 +58,7 @@ export function useBatchDraft(batch: Omit<Batch, 'schedule'>) {
       clearTimeout(restore);
       mine.close();
     };
-  }, [id, put]);
+  }, [id, put, showJoined]);
 
   const change = useCallback(
     (part: Partial<BatchFields>) => {
@@ -80,22 +89,12 @@ export function useBatchDraft(batch: Omit<Batch, 'schedule'>) {
     if (before) put(before);
   }, [put]);
 
-  /** The last step back; without one, what the server has. */
-  const takeBack = useCallback(() => (past.current.length ? undo() : put(opened.current.fields)), [undo, put]);
-
-  const settle = useCallback(
-    (keep: 'mine' | 'theirs') => {
-      if (state.kind !== 'changed-elsewhere') return;
-      saver.current?.settle(keep, state.theirs);
-      if (keep === 'theirs') {
-        remember(latest.current);
-        show(fieldsOf(state.theirs));
-      }
-    },
-    [remember, show, state],
-  );
+  const theirs = state.kind === 'changed-elsewhere' ? state.theirs : undefined;
+  const settle = useCallback((keep: 'mine' | 'theirs') => theirs && saver.current?.settle(keep, theirs), [theirs]);
 
   const saveNow = useCallback(() => void saver.current?.save(), []);
+  /** The last step back; without one, what the server has. */
+  const takeBack = useCallback(() => (past.current.length ? undo() : put(opened.current.fields)), [undo, put]);
   return useMemo(
     () => ({ fields, state, change, pin, undo, takeBack, canUndo: undoable > 0, settle, saveNow }),
     [fields, state, change, pin, undo, takeBack, undoable, settle, saveNow],

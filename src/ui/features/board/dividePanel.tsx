@@ -12,6 +12,7 @@ import { LengthField } from '../../primitives/quantities';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
+import { postManyOnce } from '../../shell/tryOnce';
 import { useBatchWork } from '../batch/batchContext';
 import { fieldsOf } from '../batch/batchFields';
 import { FLESH } from '../drawing/flesh';
@@ -36,7 +37,7 @@ export function DividePanel() {
 
   const go = async () => {
     const before = await callApi<Batch>('GET', `/batches/${batchId}`);
-    const result = await callApi<{ items: Batch[] }>('POST', `/batches/${batchId}/divide`, { body: { parts } });
+    const result = await postManyOnce<{ items: Batch[] }>(`/batches/${batchId}/divide`, { parts }, 1);
     if (!result.ok) return setProblem(`${result.problem.title} ${result.problem.detail ?? ''}`);
     const [first, ...others] = result.data.items;
     const undo = async () => {

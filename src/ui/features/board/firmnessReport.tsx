@@ -5,7 +5,7 @@ import type { EventResource } from '@/contract/resources';
 import { FIRMNESS_REPORTS, type FirmnessReport } from '@/core/firming';
 import { REPORT_NAMES } from '@/core/words';
 import { Button } from '../../primitives/button';
-import { callApi } from '../../shell/api';
+import { postOnce } from '../../shell/tryOnce';
 import { useBatchWork } from '../batch/batchContext';
 
 /** How the meat cut: what the freezer is learned from. */
@@ -15,9 +15,12 @@ export function FirmnessQuestion() {
   const last = events.filter(({ kind }) => kind === 'firmness-reported').at(-1);
 
   const tell = async (report: FirmnessReport) => {
-    const result = await callApi<EventResource>('POST', `/batches/${batchId}/events`, {
-      body: { id: crypto.randomUUID(), kind: 'firmness-reported', at: new Date().toISOString(), payload: { report } },
-    });
+    // Learned once, however often it is pressed before it has arrived.
+    const result = await postOnce<EventResource>(
+      `/batches/${batchId}/events`,
+      { kind: 'firmness-reported', at: new Date().toISOString(), payload: { report } },
+      report,
+    );
     setProblem(result.ok ? undefined : `${result.problem.title} ${result.problem.detail ?? ''}`);
     if (result.ok) record(result.data);
   };

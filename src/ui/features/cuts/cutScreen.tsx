@@ -61,7 +61,7 @@ export function CutScreen({ cut }: { cut: CutResource }) {
         </Link>{' '}
         · {ANIMAL_NAMES[cut.animal]}
       </p>
-      <h1 className="mt-1 break-words">{cut.name}</h1>
+      <h1 className="mt-1 wrap-anywhere">{cut.name}</h1>
       {cut.otherNames.length > 0 && <p className="mt-1 text-muted">also {cut.otherNames.join(', ')}</p>}
       <CutActions cut={cut} />
       <div className="mt-5 grid items-start gap-6 md:grid-cols-[1.3fr_1fr]">

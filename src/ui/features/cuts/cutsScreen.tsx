@@ -86,7 +86,7 @@ const CutCard = ({ cut }: { cut: Cut }) => (
         />
       </svg>
       <span className="min-w-0">
-        <span className="block font-semibold break-words">{cut.name}</span>
+        <span className="block font-semibold wrap-anywhere">{cut.name}</span>
         <span className="block text-[13px] text-muted">
           {WORK_NAMES[cut.work]}, {FAT_NAMES[cut.fat]}
         </span>

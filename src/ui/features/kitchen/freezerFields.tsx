@@ -10,8 +10,14 @@ import { usePreferences } from '../../shell/preferences';
 
 const look = 'h-11 w-full max-w-sm rounded border border-grout bg-panel px-3';
 
+interface Props {
+  freezer: Freezer;
+  onChange: (freezer: Freezer) => void;
+  onForget: () => void;
+}
+
 /** How cold the freezer is, how things lie in it, and what slicing has taught of its strength. */
-export function FreezerFields({ freezer, onChange }: { freezer: Freezer; onChange: (freezer: Freezer) => void }) {
+export function FreezerFields({ freezer, onChange, onForget }: Props) {
   const { style } = usePreferences();
   const { lnStrength, lnError } = freezer.known;
   const learned = lnStrength !== UNKNOWN_FREEZER.lnStrength || lnError !== UNKNOWN_FREEZER.lnError;
@@ -44,7 +50,7 @@ export function FreezerFields({ freezer, onChange }: { freezer: Freezer; onChang
           <>
             From how your meat cut: it takes the heat at <strong>{percent(lnStrength)}</strong> of what is usual for
             that, likely between {percent(lnStrength - lnError)} and {percent(lnStrength + lnError)}.{' '}
-            <Button look="quiet" onClick={() => onChange({ ...freezer, known: UNKNOWN_FREEZER })}>
+            <Button look="quiet" onClick={onForget}>
               Forget that
             </Button>
           </>

@@ -3,40 +3,32 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Household } from '@/contract/resources';
-import { fitDial, type DialStack } from '@/core/slicing';
+import { fitDial } from '@/core/slicing';
 import { dialProblemWords } from '@/core/words';
 import { formatClock } from '@/core/times';
 import { FormatStyle, USUAL_MEASURES } from '@/core/units';
 import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
-import { callApi } from '../../shell/api';
+import { sameValue } from '../../shell/mergeFields';
 import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
 import { useNow } from '../../shell/useNow';
 import { FreezerFields } from './freezerFields';
+import { KitchenClashNote } from './kitchenClashNote';
+import type { KitchenFields } from './kitchenFields';
 import { SlicerFields } from './slicerFields';
+import { useKitchenForm } from './useKitchenForm';
 import { TextField, Problem, SelectField, LABEL_LOOK, Tick } from '../../primitives/plainFields';
 
-const formOf = ({ name, zone, measures, currency, freezer }: Household) => ({
-  name,
-  zone,
-  measures,
-  currency,
-  freezer,
-});
-
 /** @returns in words what has to be mended first */
-function problemOf(
-  form: ReturnType<typeof formOf>,
-  stacks: DialStack[] | undefined,
-  style: FormatStyle,
-): string | undefined {
+function problemOf(form: KitchenFields, isComplete: boolean, style: FormatStyle): string | undefined {
   if (!form.name.trim()) return 'Give the kitchen a name.';
   if (form.measures.length === 0) return 'Tick at least one spoon or cup, so that amounts can be said in it.';
   if (!/^[A-Z]{3}$/.test(form.currency)) return 'Give the currency in three letters, such as EUR, GBP or USD.';
-  const dial = stacks && stacks.length > 1 ? fitDial(stacks) : undefined;
+  if (!isComplete) return 'One of the stacks is not complete. Fill it in or take it out.';
+  const dial = form.slicerStacks.length > 1 ? fitDial(form.slicerStacks) : undefined;
   if (dial && !dial.ok) return `${dialProblemWords(dial.problem, style)} Nothing was kept; the last good dial stands.`;
-  return stacks ? undefined : 'One of the stacks is not complete. Fill it in or take it out.';
+  return undefined;
 }
 
 /** Name, clock, drawer, freezer and slicing machine of the kitchen. */
@@ -44,40 +36,25 @@ export function MyKitchenScreen({ household, zones }: { household: Household; zo
   const { style } = usePreferences();
   const router = useRouter();
   const toast = useToast();
-  const [form, setForm] = useState(() => formOf(household));
-  /** Undefined while a stack is not complete. */
-  const [stacks, setStacks] = useState<DialStack[] | undefined>(household.slicerStacks);
+  const { form, change, clash, forget, known, keep, settle, putBack } = useKitchenForm(household);
+  const [isComplete, setIsComplete] = useState(true);
   const [problem, setProblem] = useState<string>();
-  const [shownVersion, setShownVersion] = useState(household.version);
 
-  // What another screen taught the freezer shows here too, without losing what is being typed.
-  if (household.version !== shownVersion) {
-    setShownVersion(household.version);
-    setForm((before) => ({ ...before, freezer: { ...before.freezer, known: household.freezer.known } }));
-  }
-
-  const keep = async () => {
-    const wrong = problemOf(form, stacks, style);
-    if (wrong) return setProblem(wrong);
-    const result = await callApi<Household>('PUT', '/household', {
-      body: { ...form, name: form.name.trim(), slicerStacks: stacks },
-    });
-    setProblem(result.ok ? undefined : `${result.problem.title} ${result.problem.detail ?? ''}`);
+  const kept = async (sending: ReturnType<typeof keep>) => {
+    const result = await sending;
+    setProblem(result.ok ? undefined : result.problem);
     if (!result.ok) return;
-    const before = formOf(household);
-    toast({
-      text: 'Kept.',
-      action: {
-        label: 'Undo',
-        run: () =>
-          void callApi('PUT', '/household', { body: { ...before, slicerStacks: household.slicerStacks } }).then(() => {
-            setForm(before);
-            setStacks(household.slicerStacks);
-            router.refresh();
-          }),
-      },
-    });
+    const undo = async () => {
+      if (await putBack(household, result)) router.refresh();
+      else toast({ text: 'It was changed again meanwhile, and stands as it is.' });
+    };
+    toast({ text: 'Kept.', action: { label: 'Undo', run: () => void undo() } });
     router.refresh();
+  };
+  const submit = () => {
+    const wrong = problemOf(form, isComplete, style);
+    if (wrong) setProblem(wrong);
+    else void kept(keep());
   };
 
   return (
@@ -85,29 +62,40 @@ export function MyKitchenScreen({ household, zones }: { household: Household; zo
       className="panel space-y-6 px-5 py-5"
       onSubmit={(event) => {
         event.preventDefault();
-        void keep();
+        submit();
       }}
     >
       <Alive className="space-y-6">
-        <TextField
-          label="Name"
-          value={form.name}
-          maxLength={120}
-          onChange={(name) => setForm((before) => ({ ...before, name }))}
-        />
-        <ClockField zone={form.zone} zones={zones} onChange={(zone) => setForm((before) => ({ ...before, zone }))} />
-        <Drawer owned={form.measures} onChange={(measures) => setForm((before) => ({ ...before, measures }))} />
+        <TextField label="Name" value={form.name} maxLength={120} onChange={(name) => change({ name })} />
+        <ClockField zone={form.zone} zones={zones} onChange={(zone) => change({ zone })} />
+        <Drawer owned={form.measures} onChange={(measures) => change({ measures })} />
         <TextField
           label="Currency"
           className="w-24 uppercase"
           value={form.currency}
           maxLength={3}
-          onChange={(currency) => setForm((before) => ({ ...before, currency: currency.toUpperCase() }))}
+          onChange={(currency) => change({ currency: currency.toUpperCase() })}
         />
-        <FreezerFields freezer={form.freezer} onChange={(freezer) => setForm((before) => ({ ...before, freezer }))} />
-        <SlicerFields stacks={household.slicerStacks} onChange={setStacks} />
+        <FreezerFields
+          freezer={{ tempC: form.tempC, lies: form.lies, known }}
+          onChange={({ tempC, lies }) => change({ tempC, lies })}
+          onForget={forget}
+        />
+        <SlicerFields
+          // Stacks that came in from elsewhere are shown; those that were typed here stand as they are typed.
+          key={sameValue(form.slicerStacks, household.slicerStacks) ? household.version : 'typed'}
+          stacks={form.slicerStacks}
+          onChange={(slicerStacks) => {
+            setIsComplete(slicerStacks !== undefined);
+            if (slicerStacks) change({ slicerStacks });
+          }}
+        />
         <Problem text={problem} />
-        <Button type="submit">Keep</Button>
+        {clash ? (
+          <KitchenClashNote clash={clash} mine={form} onSettle={(side) => void kept(settle(side))} />
+        ) : (
+          <Button type="submit">Keep</Button>
+        )}
       </Alive>
     </form>
   );

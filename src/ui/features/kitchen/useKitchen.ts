@@ -5,6 +5,7 @@ import type { EventWrite } from '@/contract/resources';
 import { jobProgress, ringsAtMs, type BatchEvent, type JobProgress } from '@/core/progress';
 import type { JobKey } from '@/core/scheduling';
 import type { KitchenPage, PlannedBatch, PlannedJob } from '@/contract/views';
+import { newId } from '../../shell/newId';
 import { flush, post, readOutbox, settleRefused, type OutboxState } from '../../shell/outbox';
 import { writeTimers, type RunningTimer } from '../../shell/runningTimers';
 
@@ -141,7 +142,7 @@ function useMadeEvents(batches: readonly PlannedBatch[]) {
         batchId: job.batchId,
         // Place and lots as they are now: what was out of the fridge stays a fact, whatever the plan says later.
         event: {
-          id: crypto.randomUUID(),
+          id: newId(),
           kind,
           jobKey: job.key,
           at,

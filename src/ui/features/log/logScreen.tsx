@@ -43,7 +43,7 @@ export function LogScreen({ zone, entries, total, offset, limit }: Props) {
           >
             <div className="min-w-0">
               <p className="text-[13px] text-muted">{formatDate(Date.parse(tasting.tastedAt), zone, style.locale)}</p>
-              <h2 className="text-[19px] break-words">
+              <h2 className="text-[19px] wrap-anywhere">
                 {batch ? (
                   batch.removed ? (
                     batch.name
@@ -63,12 +63,12 @@ export function LogScreen({ zone, entries, total, offset, limit }: Props) {
                 </p>
               )}
               {tasting.changeNext && (
-                <p className="mt-3 border-l-4 border-ox pl-3 break-words">
+                <p className="mt-3 border-l-4 border-ox pl-3 wrap-anywhere">
                   <span className="block text-[12px] font-semibold text-ox">next time</span>
                   <strong>{tasting.changeNext}</strong>
                 </p>
               )}
-              {tasting.note && <p className="mt-2 whitespace-pre-line break-words">{tasting.note}</p>}
+              {tasting.note && <p className="mt-2 whitespace-pre-line wrap-anywhere">{tasting.note}</p>}
             </div>
             <dl className="grid grid-cols-2 content-start gap-x-6 gap-y-2 sm:grid-cols-3 md:grid-cols-2 lg:grid-cols-3">
               {(Object.keys(SCALES) as ScoreKey[]).map((score) => (

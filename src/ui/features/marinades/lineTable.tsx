@@ -31,7 +31,7 @@ export function LineTable({
           const off = Math.abs(errorPercent) > MEASURE_TOLERANCE_PERCENT;
           return (
             <tr key={ingredient.id} className="border-b border-grout align-baseline">
-              <td className="py-2 pr-3">
+              <td className="py-2 pr-3 wrap-anywhere">
                 {ingredient.name}
                 {note && <span className="text-muted">, {note}</span>}
                 {ingredient.kind === 'oil' && index === lines.length - 1 && <span className="text-muted">, last</span>}

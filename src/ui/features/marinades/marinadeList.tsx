@@ -70,11 +70,11 @@ function MarinadeCard({ resource, marinade }: MarinadePage) {
   return (
     <li className="panel px-4 py-3.5">
       <h2 className="text-[19px]">
-        <Link href={`/marinades/${resource.id}`} className="break-words hover:underline">
+        <Link href={`/marinades/${resource.id}`} className="wrap-anywhere hover:underline">
           {resource.name}
         </Link>
       </h2>
-      {resource.note && <p className="mt-0.5 text-[14px] text-muted">{resource.note}</p>}
+      {resource.note && <p className="mt-0.5 text-[14px] text-muted wrap-anywhere">{resource.note}</p>}
       <svg
         viewBox="0 0 100 5"
         preserveAspectRatio="none"

@@ -27,6 +27,7 @@ import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
 import { FigureBox } from '../../primitives/figureBox';
+import { postOnce } from '../../shell/tryOnce';
 import { usePreferences } from '../../shell/preferences';
 import { callApi } from '../../shell/api';
 import { useToast } from '../../shell/toast';
@@ -87,8 +88,8 @@ export function MarinadeScreen({ resource, marinade, measures, ingredients }: Ma
         <Link href="/marinades" className="no-print text-[14px] text-muted underline underline-offset-4">
           All marinades
         </Link>
-        <h1 className="mt-1 break-words">{resource.name}</h1>
-        {resource.note && <p className="mt-2 max-w-prose break-words text-muted">{resource.note}</p>}
+        <h1 className="mt-1 wrap-anywhere">{resource.name}</h1>
+        {resource.note && <p className="mt-2 max-w-prose wrap-anywhere text-muted">{resource.note}</p>}
         <Alive className="mt-5">
           <ScaleField meatG={meatG} onChange={setMeatG} writtenForG={resource.forMassG} mixMlPerMeatG={mixMl / meatG} />
         </Alive>
@@ -188,7 +189,7 @@ function Actions({ resource, mine }: ActionsProps) {
         said,
       })),
     };
-    const result = await callApi<MarinadeResource>('POST', '/marinades', { body });
+    const result = await postOnce<MarinadeResource>('/marinades', body);
     if (!result.ok) return toast({ text: `${result.problem.title} ${result.problem.detail ?? ''}` });
     router.push(`/marinades/${result.data.id}`);
     toast({

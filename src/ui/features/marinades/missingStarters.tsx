@@ -6,6 +6,7 @@ import type { MarinadeResource, MarinadeWrite } from '@/contract/resources';
 import { formatNumber } from '@/core/units';
 import { listOf } from '@/core/words';
 import { Button } from '../../primitives/button';
+import { postOnce } from '../../shell/tryOnce';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
@@ -28,7 +29,7 @@ export function MissingStarters({ missing }: { missing: readonly MarinadeWrite[]
     const made: MarinadeResource[] = [];
     let problem: string | undefined;
     for (const body of missing) {
-      const result = await callApi<MarinadeResource>('POST', '/marinades', { body });
+      const result = await postOnce<MarinadeResource>('/marinades', body);
       if (!result.ok) {
         problem = result.problem.title;
         break;

@@ -6,7 +6,7 @@ import type { Batch } from '@/contract/resources';
 import { BatchPlan, comesSliced, LIMITS } from '@/core/batches';
 import { WAYS } from '@/core/ways';
 import type { Marinade } from '@/core/marinades';
-import { formatDay, fromFieldValue, toFieldValue } from '@/core/times';
+import { formatDay } from '@/core/times';
 import {
   formatDuration,
   formatLength,
@@ -23,6 +23,7 @@ import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
 import { CheckedForm } from '../../primitives/checkedForm';
 import { orAgain } from '../../primitives/orAgain';
+import { InstantField } from '../../primitives/instantField';
 import { CountField, LengthField, MassField, SidesField } from '../../primitives/quantities';
 import { usePreferences } from '../../shell/preferences';
 import { BeginStrip } from '../batch/beginStrip';
@@ -43,10 +44,10 @@ export function NewBatchScreen(page: NewBatchProps) {
   const router = useRouter();
   const asked = useNewBatch(page);
   const { answers, drop, takeRemedy, cut, marinade, inputs, around, plan, broken, joins } = asked;
-  const { problem, setProblem, busy, send } = useSend();
+  const { problem, setProblem, busy, make } = useSend();
 
   const create = async () => {
-    const batch = await send<Batch>('POST', '/batches', { body: { ...answers, mealId: joins?.id } });
+    const batch = await make<Batch>('/batches', { ...answers, mealId: joins?.id });
     if (!batch) return;
     drop();
     router.push(`/batches/${batch.id}`);
@@ -251,15 +252,12 @@ function TableQuestions({ asked, plan, marinade, page: { marinades, zone } }: Ta
         name="On the table"
         hint={joins ? `joins ${joins.name}` : `${formatDay(tableAtMs, zone, style.locale)}, kitchen clock`}
       >
-        <input
-          aria-label="On the table"
-          type="datetime-local"
-          className={SELECT_LOOK}
-          value={toFieldValue(tableAtMs, zone)}
-          onChange={(event) => {
-            const instantMs = fromFieldValue(event.target.value, zone);
-            if (instantMs !== undefined) change({ tableAt: new Date(instantMs).toISOString() });
-          }}
+        <InstantField
+          label="On the table"
+          hideLabel
+          instantMs={tableAtMs}
+          zone={zone}
+          onChange={(instantMs) => change({ tableAt: new Date(instantMs).toISOString() })}
         />
       </Row>
     </>

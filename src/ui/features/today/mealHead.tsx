@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Meal } from '@/contract/resources';
-import { formatDayClock, fromFieldValue, toFieldValue } from '@/core/times';
+import { formatDayClock, fromFieldValue, isPlannable, PLAN_YEARS, toFieldValue } from '@/core/times';
 import { Button } from '../../primitives/button';
 import { usePreferences } from '../../shell/preferences';
 import { FIELD_LOOK, Problem } from '../../primitives/plainFields';
@@ -15,7 +15,7 @@ export function MealHead({ meal, zone }: { meal: Meal; zone: string }) {
   if (editing) return <MealForm meal={meal} zone={zone} onClose={() => setEditing(false)} />;
   return (
     <div className="flex flex-wrap items-baseline gap-3">
-      <h1 className="break-words">{meal.name}</h1>
+      <h1 className="wrap-anywhere">{meal.name}</h1>
       <button
         type="button"
         className="text-[14px] text-muted underline underline-offset-4"
@@ -45,6 +45,8 @@ function MealForm({ meal, zone, onClose }: MealFormProps) {
     const count = Number(people);
     if (!name.trim()) return setProblem('Give the meal a name.');
     if (instantMs === undefined) return setProblem('Give the day and the hour.');
+    if (!isPlannable(instantMs, Date.now()))
+      return setProblem(`That is more than ${PLAN_YEARS} years from now. Is the year right?`);
     if (!Number.isInteger(count) || count < 1 || count > 1000) return setProblem('How many people, 1 to 1000?');
     const body = { name: name.trim(), tableAt: new Date(instantMs).toISOString(), people: count };
     if (!(await send<Meal>('PUT', `/meals/${meal.id}`, { version: meal.version, body }))) return;

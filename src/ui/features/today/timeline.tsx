@@ -5,11 +5,12 @@ import Link from 'next/link';
 import type { PlannedBatch, PlannedJob } from '@/contract/views';
 import { isTurn, type JobKey } from '@/core/scheduling';
 import type { JobProgress } from '@/core/progress';
-import { dailyInstants, formatClock, quietIntervals } from '@/core/times';
+import { dailyInstants, formatClock, formatDate, quietIntervals } from '@/core/times';
 import { formatDuration, formatMass } from '@/core/units';
 import { usePreferences } from '../../shell/preferences';
 
 const HOUR_MS = 3_600_000;
+const NEAR_MS = 4 * 24 * HOUR_MS;
 /** Room after the table, for its clock time. */
 const MARGIN_SHARE = 0.04;
 
@@ -29,9 +30,11 @@ interface Props {
   progressOf: (batchId: string) => ReadonlyMap<JobKey, JobProgress>;
 }
 
-/** Every batch of the meal on one line of time that ends at the hour on the table. */
-export function Timeline({ batches, tableAtMs, zone, now, progressOf }: Props) {
+/** Every batch of the meal on one line of time that ends at the hour on the table; one with its table on quite another day would leave no room for the others. */
+export function Timeline({ batches: all, tableAtMs, zone, now, progressOf }: Props) {
   const { style } = usePreferences();
+  const isNear = (batch: PlannedBatch) => Math.abs(batch.tableAtMs - tableAtMs) <= NEAR_MS;
+  const batches = all.filter(isNear);
   const firstMs = Math.min(...batches.map((batch) => batch.startMs), tableAtMs - 2 * HOUR_MS);
   const spanMs = tableAtMs - firstMs;
   const endMs = Math.max(tableAtMs, ...batches.map((batch) => batch.tableAtMs)) + MARGIN_SHARE * spanMs;
@@ -54,7 +57,7 @@ export function Timeline({ batches, tableAtMs, zone, now, progressOf }: Props) {
         <div className="sticky left-0 z-20 border-b border-grout bg-panel" />
         <div className="relative h-9 border-b border-grout">
           {marks
-            .filter((ms) => Math.abs(at(ms) - at(tableAtMs)) > 4)
+            .filter((ms) => Math.abs(at(ms) - at(tableAtMs)) > 4 && at(ms) > 1.5)
             .map((ms) => (
               <span
                 key={ms}
@@ -85,6 +88,7 @@ export function Timeline({ batches, tableAtMs, zone, now, progressOf }: Props) {
           />
         ))}
       </div>
+      <OtherDays batches={all.filter((batch) => !isNear(batch))} zone={zone} />
       <div className="sticky left-0 flex flex-wrap gap-x-5 gap-y-1 px-4 py-2 text-[13px] text-muted">
         {[
           ['bg-enamel', 'your hands'],
@@ -99,6 +103,27 @@ export function Timeline({ batches, tableAtMs, zone, now, progressOf }: Props) {
           </span>
         ))}
       </div>
+    </div>
+  );
+}
+
+/** Batches of this meal that are on the table on another day than it is. */
+function OtherDays({ batches, zone }: Pick<Props, 'batches' | 'zone'>) {
+  const { style } = usePreferences();
+  if (batches.length === 0) return null;
+  return (
+    <div className="sticky left-0 border-b border-grout px-4 py-3">
+      <strong>On another day than the meal:</strong>
+      <ul>
+        {batches.map(({ id, name, tableAtMs }) => (
+          <li key={id} className="wrap-anywhere">
+            <Link href={`/batches/${id}?stage=piece`} className="underline underline-offset-4">
+              {name}
+            </Link>
+            , on the table {formatDate(tableAtMs, zone, style.locale)}, {formatClock(tableAtMs, zone, style.locale)}
+          </li>
+        ))}
+      </ul>
     </div>
   );
 }
@@ -138,7 +163,7 @@ function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowPr
       <div className="sticky left-0 z-20 border-b border-grout-soft bg-panel px-4 py-3">
         <Link
           href={`/batches/${batch.id}`}
-          className="line-clamp-2 font-semibold leading-tight break-words hover:underline"
+          className="line-clamp-2 font-semibold leading-tight wrap-anywhere hover:underline"
         >
           {batch.name}
         </Link>

@@ -69,7 +69,7 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
       </div>
 
       {batches.length > 0 && (
-        <div className="mt-4 grid gap-4 md:grid-cols-2 wide:grid-cols-[1.5fr_1fr_1.1fr]">
+        <div className="mt-4 grid gap-4 wrap-anywhere md:grid-cols-2 wide:grid-cols-[1.5fr_1fr_1.1fr]">
           <NextForYourHands next={next} batches={batches} kitchen={kitchen} zone={zone} now={now} />
           <RunningTimers timers={kitchen.timers} zone={zone} now={now} />
           <MindThese next={next} batches={batches} kitchen={kitchen} zone={zone} now={now} />

@@ -1,0 +1,2 @@
+/** The server's clock; the tests set it. */
+export const nowMs = (): number => Date.now();

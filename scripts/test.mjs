@@ -26,17 +26,17 @@ let app;
 const emptied = () => prepareDatabase(cluster, { reset: 'force', copies: false });
 const urls = () => ({ DATABASE_URL: cluster.url, DATABASE_OWNER_URL: cluster.ownerUrl });
 
-/** One check: it passes or it fails, and its words are shown at the end. */
+/** One check: it passes or it fails, and its words are shown at the end. Several run side by side, so its line is said when it is over. */
 async function check(title, work) {
-  try {
-    await step(title, async () => {
-      await work();
-    });
-    totals.passed++;
-  } catch (error) {
-    totals.failed++;
-    failures.push(`${title}\n${explain(error)}`);
-  }
+  const from = performance.now();
+  const failure = await work().then(
+    () => undefined,
+    (error) => error ?? new Error('failed'),
+  );
+  console.log(`  ${title} ... ${failure ? 'failed' : `${((performance.now() - from) / 1000).toFixed(1)} s`}`);
+  if (!failure) return void totals.passed++;
+  totals.failed++;
+  failures.push(`${title}\n${explain(failure)}`);
 }
 
 /** Test runners that write their counts as JSON, side by side. @param {{name: string, work: (report: string) => Promise<unknown>, read: (report: object) => {passed: number, failed: number}}[]} suites */
@@ -73,6 +73,16 @@ const jestCounts = ({ numPassedTests, numFailedTests, numFailedTestSuites }) => 
 });
 const browserCounts = ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected });
 
+async function typesThenLayers() {
+  await check('Types', () => run('npx', ['tsc', '--noEmit']));
+  await check('Types of the core', () => run('npx', ['tsc', '-p', 'tsconfig.core.json', '--noEmit']));
+  await check('Layers', () => run('npx', ['depcruise', 'src', '--config', '.dependency-cruiser.cjs']));
+}
+async function lintThenFormat() {
+  await check('Lint', () => run('npx', ['eslint', '.', '--max-warnings', '0']));
+  await check('Format', () => run('npx', ['prettier', '--check', '.']));
+}
+
 async function end() {
   await endChild(app?.child);
   if (cluster) await stopCluster(cluster.folder);
@@ -88,12 +98,8 @@ try {
 
   if (wants('checks')) {
     await check('Route types', () => run('npx', ['next', 'typegen']));
-    await check('Types', () => run('npx', ['tsc', '--noEmit']));
-    await check('Types of the core', () => run('npx', ['tsc', '-p', 'tsconfig.core.json', '--noEmit']));
-    await check('Format', () => run('npx', ['prettier', '--check', '.']));
-    await check('Lint', () => run('npx', ['eslint', '.', '--max-warnings', '0']));
-    await check('Layers', () => run('npx', ['depcruise', 'src', '--config', '.dependency-cruiser.cjs']));
-    await check('Lock file names no host', () => {
+    await Promise.all([typesThenLayers(), lintThenFormat()]);
+    await check('Lock file names no host', async () => {
       if (/"resolved": "https?:/.test(readFileSync(path.join(ROOT, 'package-lock.json'), 'utf8')))
         throw new Error('package-lock.json has resolved fields with a host');
     });

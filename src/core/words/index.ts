@@ -38,6 +38,7 @@ export { leftOutWords, nightWords, remedyWords } from './remedyWords';
 export { firmWords, jobWords, type JobContext, type JobWords } from './jobWords';
 export { orderWords } from './orderWords';
 export { quantityWords, readAsWords, type QuantityKind } from './quantityWords';
+export { projectWords } from './projectWords';
 export { scheduleWords } from './scheduleWords';
 export {
   additionWords,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import * as contract from '@/contract/calculations';
+import { scheduleRequest, scheduleResponse } from '@/contract/schedules';
 import { findIngredient, measureIngredient, readIngredient, uptake, type MeasuredIngredient } from '@/core/marinades';
 import { SURFACE_COEFFICIENTS, type Meat } from '@/core/firming';
 import { findCut } from '@/core/pieces';
@@ -15,7 +16,7 @@ import {
 } from '@/core/slicing';
 import { enzyme, findFruit, FRUITS, soda } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
-import { cautionWords, dialProblemWords, quantityWords, scheduleWords } from '@/core/words';
+import { cautionWords, dialProblemWords, projectWords, quantityWords, scheduleWords } from '@/core/words';
 import { tenderizingPlan } from '../batches/tenderizingPlan';
 import { readCut } from '../cuts/cuts';
 import { heavy } from '../heavy/pool';
@@ -197,6 +198,20 @@ export const calculations: Operation[] = [
                 : body.thicknessesMm,
             ),
     }),
+  }),
+  operation({
+    method: 'POST',
+    path: '/calc/schedule',
+    tag,
+    summary: 'The shortest schedule of tasks with gaps, hands and places, with a lower bound',
+    body: scheduleRequest,
+    response: scheduleResponse,
+    run: async ({ body }) => {
+      const schedule = await heavy('solveProject', body);
+      if (schedule.ok) return { body: schedule };
+      const { code, tasks } = schedule.problem;
+      return { body: { ok: false as const, code, tasks, detail: projectWords(schedule.problem) } };
+    },
   }),
 ];
 

@@ -1,4 +1,5 @@
 import { firming, thawing, type FirmingInput, type ThawInput } from '@/core/firming';
+import { solveProject } from '@/core/makespan';
 import { parseLines } from '@/core/marinades';
 import { plannedBatches, schedules } from './planned';
 
@@ -7,6 +8,7 @@ export const HEAVY = {
   schedules,
   plannedBatches,
   parseLines,
+  solveProject,
   firming: (input: FirmingInput) => {
     const { course: _course, film: _film, ...result } = firming(input);
     return result;

@@ -1,6 +1,6 @@
 import type { BatchInputs, Freezer } from '@/core/batches';
 import type { Allergen, IngredientKind } from '@/core/marinades';
-import type { Use, Way } from '@/core/ways';
+import type { Use } from '@/core/ways';
 import type { Cut } from '@/core/pieces';
 import type { DialStack } from '@/core/slicing';
 
@@ -23,6 +23,7 @@ export interface HouseholdRow {
   freezer: Freezer | null;
   slicer_stacks: DialStack[] | null;
   currency: string;
+  cooks: number;
 }
 
 /** Those that come with Mince have a row for marinade lines to point at; their figures are the data's. */
@@ -90,7 +91,7 @@ export interface BatchRow extends Versioned {
   meal_id: string;
   marinade_id: string;
   name: string;
-  way: Way;
+  way: string;
   people: number;
   table_at: Date;
   zone: string;

@@ -237,6 +237,6 @@ describe('the tables hold their own rules, whatever the code says', () => {
         mass_g: 1,
       }),
     );
-    await refuses(database()('batch').where({ id: batch.id }).update({ way: 'boiled' }));
+    await refuses(database()('batch').where({ id: batch.id }).update({ way: 'boiled, then "fried"' }));
   });
 });

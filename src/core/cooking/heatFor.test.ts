@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { PART_COOKED_WAIT_MAX_MIN } from '../safety';
-import { bandOf, SHAPES, shapesOf, WAY_RECIPES, WAYS } from '../ways';
+import { bandOf, SHAPES, shapesOf, wayRecipe, WAYS } from '../ways';
 import { directHeatCheck, heatFor, leastMinutesTo, type HeatInput } from '.';
 
 const input: HeatInput = { way: 'stir-fry', massG: 600, thicknessMm: 4, centreC: 63, sugary: false };
@@ -23,16 +23,16 @@ describe('what cooks do (common practice)', () => {
     ['thin-steak', 'steaks', 10, 20],
   ] as const)('%s, %s: %d to %d mm', (way, shape, from, to) => expect(bandOf(way, shape)).toMatchObject({ from, to }));
   test('only a stir-fry finishes in the pan, five minutes with its sauce: everything else is done when its sides are', () => {
-    for (const way of WAYS) expect([way, WAY_RECIPES[way].heat.finishMin]).toEqual([way, way === 'stir-fry' ? 5 : 0]);
+    for (const way of WAYS) expect([way, wayRecipe(way).heat.finishMin]).toEqual([way, way === 'stir-fry' ? 5 : 0]);
   });
   test('between rounds: a tray of cubes takes five minutes to turn and change, a grill of sticks three, pan and plate one', () =>
-    expect(Object.fromEntries(WAYS.map((way) => [way, WAY_RECIPES[way].heat.handlingMin]))).toMatchObject({
+    expect(Object.fromEntries(WAYS.map((way) => [way, wayRecipe(way).heat.handlingMin]))).toMatchObject({
       'stir-fry': 1,
       'flat-skewers': 3,
       'cube-skewers': 5,
       'table-grill': 1,
     }));
-  test('stir-fry slabs become strips of 6 mm', () => expect(WAY_RECIPES['stir-fry'].stripWidthMm).toBe(6));
+  test('stir-fry slabs become strips of 6 mm', () => expect(wayRecipe('stir-fry').stripWidthMm).toBe(6));
 });
 
 test('every way has a usual shape, every shape a band, and what is usual lies in it', () => {

@@ -1,5 +1,5 @@
 import { DIRECT_HEAT, PART_COOKED_WAIT_MAX_MIN } from '../safety';
-import { wayRecipe, type HeatMethod, type HeatRecipe, type HeatSetting, type Way } from '../ways';
+import { wayRecipe, type HeatMethod, type HeatRecipe, type HeatSetting, type HeatTitle, type Way } from '../ways';
 import { leastMinutesTo } from './heatBound';
 
 /** Room at the heat: it scales with neither weight nor thickness. */
@@ -28,6 +28,8 @@ export type Finish = (typeof FINISHES)[number];
 /** The heat of a batch, described once: every screen, job, print and answer quotes it. */
 export interface Heat {
   method: HeatMethod;
+  /** What it is called. */
+  title: HeatTitle;
   /** One heat for all of a round. */
   setting: HeatSetting;
   /** What lies on the heat, mm thick. */
@@ -86,7 +88,7 @@ export function heatFor({
   finish,
 }: HeatInput): Heat {
   if (!(massG > 0) || !(thicknessMm > 0)) throw new RangeError('massG and thicknessMm must be positive');
-  const { heat } = wayRecipe(way);
+  const { heat, says } = wayRecipe(way);
   const loads = loadsOf(heat.holds, { massG, pieces, room });
   const minutesPerSide = sideMinutes(heat.perSide, thicknessMm, centreC);
   const minutesPerRound = Math.ceil(2 * minutesPerSide.to + heat.handlingMin);
@@ -103,6 +105,7 @@ export function heatFor({
   const dishes = Math.ceil(loads.rounds / perDish);
   return {
     method: heat.method,
+    title: says.heat,
     setting: sugary && heat.setting !== 'oven-180' ? 'medium-high' : heat.setting,
     thicknessMm,
     minutesPerSide,

@@ -1,17 +1,15 @@
 export { SHAPE_ROWS, SHAPES, shapeRow, type Band, type Shape, type ShapeRow } from './shape';
+export { bandOf, isWay, shapesOf, stageNamed, stagesOf, USES, wayRecipe, WAYS, type Use, type Way } from './lookUp';
 export {
-  bandOf,
   HEAT_METHODS,
   HEAT_SETTINGS,
-  shapesOf,
-  USES,
-  WAY_RECIPES,
-  wayRecipe,
-  WAYS,
+  STAGES,
+  type FatAdvice,
   type HeatMethod,
   type HeatRecipe,
   type HeatSetting,
-  type Use,
-  type Way,
+  type HeatTitle,
+  type Stage,
   type WayRecipe,
+  type WorkPart,
 } from './way';

@@ -1,11 +1,34 @@
-import { SHAPE_ROWS, type Band, type Shape } from './shape';
+import type { Band, Shape } from './shape';
 
-export const WAYS = ['stir-fry', 'flat-skewers', 'cube-skewers', 'table-grill', 'thin-steak'] as const;
-export type Way = (typeof WAYS)[number];
+/** What is done with a batch, a screen each. */
+export const STAGES = ['piece', 'firm', 'slice', 'tenderize', 'marinate', 'cook', 'taste'] as const;
+export type Stage = (typeof STAGES)[number];
+export const USUAL_STAGES: readonly Stage[] = STAGES;
 
-/** What a cut or a marinade is for: a way that is planned here, or drying. */
-export const USES = [...WAYS, 'jerky'] as const;
-export type Use = (typeof USES)[number];
+/** Parts of the work, each of some jobs or none as the batch wants it. */
+export const WORK_PARTS = [
+  'freezer',
+  'knife',
+  'beating',
+  'soda',
+  'coat',
+  'marinate',
+  'ready',
+  'heat',
+  'carve',
+] as const;
+export type WorkPart = (typeof WORK_PARTS)[number];
+export const USUAL_WORK: readonly WorkPart[] = [
+  'freezer',
+  'knife',
+  'beating',
+  'soda',
+  'coat',
+  'marinate',
+  'ready',
+  'heat',
+  'carve',
+];
 
 export const HEAT_METHODS = ['pan', 'grill', 'oven', 'table'] as const;
 export type HeatMethod = (typeof HEAT_METHODS)[number];
@@ -32,7 +55,23 @@ export interface HeatRecipe {
   sear: boolean;
 }
 
+/** What is called what at the heat, and what is done with fat; the words themselves are in `core/words`. */
+export const HEAT_TITLES = ['stir-fry', 'sear', 'grill-sticks', 'roast-sticks', 'at-table'] as const;
+export type HeatTitle = (typeof HEAT_TITLES)[number];
+export const FAT_ADVICES = ['melts-not', 'edge', 'bastes'] as const;
+export type FatAdvice = (typeof FAT_ADVICES)[number];
+
+/** Everything that makes a way a way. One folder holds one of them; nothing else knows a way by its name. */
 export interface WayRecipe {
+  id: string;
+  /** Its stages in the order of their screens. */
+  stages: readonly Stage[];
+  /** Shapes that are cut when the heat is over: the stage Slice comes after Cook. */
+  slicedAfterHeat?: readonly Shape[];
+  /** Its work, in order. */
+  work: readonly WorkPart[];
+  /** Which words are said of it. */
+  says: { heat: HeatTitle; fat: FatAdvice };
   /** Shapes it goes with and the customary thickness of each, mm (common practice); the first is the usual one. */
   shapes: Partial<Record<Shape, Band>>;
   /** Customary marinade, min (common practice). */
@@ -43,119 +82,13 @@ export interface WayRecipe {
   stripWidthMm?: number;
   /** Thin slices of it are kept soft by a little soda or beating even where they are short already. */
   softened: boolean;
+  /** Off the heat it is as it should be for so long, min; kept hot beyond that it loses. */
+  staysHotMin: number;
   heat: HeatRecipe;
 }
 
 /** "Overnight": from the evening before until the cooking at lunch. */
-const OVERNIGHT_MIN = 16 * 60;
+export const OVERNIGHT_MIN = 16 * 60;
 
-/** One row a way: whatever depends on the way is asked here. */
-export const WAY_RECIPES = {
-  'stir-fry': {
-    shapes: { strips: SHAPE_ROWS.strips.band, ribbons: SHAPE_ROWS.ribbons.band, shaved: SHAPE_ROWS.shaved.band },
-    marinadeMin: { from: 10, to: OVERNIGHT_MIN },
-    bevelDeg: 0,
-    stripWidthMm: 6,
-    softened: true,
-    heat: {
-      method: 'pan',
-      setting: 'very-hot',
-      perSide: [{ uptoMm: 8, from: 1, to: 1.5 }],
-      handlingMin: 1,
-      finishMin: 5,
-      holds: 'pan',
-      back: true,
-      sauceInPan: true,
-      sear: true,
-    },
-  },
-  'flat-skewers': {
-    shapes: { ribbons: SHAPE_ROWS.ribbons.band },
-    marinadeMin: { from: 30, to: OVERNIGHT_MIN },
-    bevelDeg: 20,
-    softened: true,
-    heat: {
-      method: 'grill',
-      setting: 'hot',
-      perSide: [
-        { uptoMm: 4, from: 1, to: 1.5 },
-        { uptoMm: 8, from: 1.5, to: 3 },
-      ],
-      handlingMin: 3,
-      finishMin: 0,
-      holds: 'grill-sticks',
-      back: false,
-      sauceInPan: false,
-      sear: false,
-    },
-  },
-  'cube-skewers': {
-    shapes: { cubes: SHAPE_ROWS.cubes.band },
-    marinadeMin: { from: 60, to: 120 },
-    bevelDeg: 0,
-    softened: false,
-    heat: {
-      method: 'oven',
-      setting: 'oven-180',
-      // 25 to 30 min at 180 °C, turned at half time.
-      perSide: [{ uptoMm: 30, from: 12.5, to: 15 }],
-      handlingMin: 5,
-      finishMin: 0,
-      holds: 'tray-sticks',
-      back: false,
-      sauceInPan: false,
-      sear: false,
-    },
-  },
-  'table-grill': {
-    shapes: {
-      shaved: SHAPE_ROWS.shaved.band,
-      unrolled: SHAPE_ROWS.unrolled.band,
-      ribbons: SHAPE_ROWS.ribbons.band,
-    },
-    marinadeMin: { from: 60, to: OVERNIGHT_MIN },
-    bevelDeg: 0,
-    softened: false,
-    heat: {
-      method: 'table',
-      setting: 'very-hot',
-      perSide: [{ uptoMm: 8, from: 2, to: 3 }],
-      handlingMin: 1,
-      finishMin: 0,
-      holds: 'pan',
-      back: false,
-      sauceInPan: false,
-      sear: false,
-    },
-  },
-  'thin-steak': {
-    shapes: {
-      'sliced-after': SHAPE_ROWS['sliced-after'].band,
-      steaks: SHAPE_ROWS.steaks.band,
-      pounded: SHAPE_ROWS.pounded.band,
-      butterflied: SHAPE_ROWS.butterflied.band,
-    },
-    marinadeMin: { from: 60, to: 480 },
-    bevelDeg: 30,
-    softened: false,
-    heat: {
-      method: 'pan',
-      setting: 'very-hot',
-      perSide: [{ uptoMm: 8, from: 1, to: 2 }],
-      handlingMin: 2,
-      finishMin: 0,
-      holds: 'pan',
-      back: false,
-      sauceInPan: false,
-      sear: true,
-    },
-  },
-} as const satisfies Record<Way, WayRecipe>;
-
-export const wayRecipe = (way: Way): WayRecipe => WAY_RECIPES[way];
-
-/** Shapes that a way goes with, the usual one first. */
-export const shapesOf = (way: Way): Shape[] => Object.keys(WAY_RECIPES[way].shapes) as Shape[];
-
-/** The customary thickness of a shape in a way; for a shape it does not usually take, that of the shape. */
-export const bandOf = (way: Way, shape: Shape): Band => wayRecipe(way).shapes[shape] ?? SHAPE_ROWS[shape].band;
+/** Keeps the name as it is written, so that the compiler knows the ways there are. */
+export const defineWay = <const Id extends string>(way: WayRecipe & { id: Id }): WayRecipe & { id: Id } => way;

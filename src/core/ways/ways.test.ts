@@ -1,4 +1,4 @@
-import { SHAPE_ROWS, SHAPES, USES, WAY_RECIPES, WAYS, type Shape, type Way } from '.';
+import { SHAPE_ROWS, SHAPES, USES, wayRecipe, WAYS, type Shape, type Way } from '.';
 
 /** Customary thickness of each shape, mm: common practice. */
 const BANDS: Readonly<Record<Shape, readonly [from: number, usual: number, to: number]>> = {
@@ -28,7 +28,7 @@ const CUSTOMS: Readonly<Record<Way, readonly [fromMin: number, toMin: number, le
 };
 
 test.each(WAYS)('%s: marinated as long and cut as flat as cooks do', (way) => {
-  const { marinadeMin, bevelDeg } = WAY_RECIPES[way];
+  const { marinadeMin, bevelDeg } = wayRecipe(way);
   expect([marinadeMin.from, marinadeMin.to, bevelDeg]).toEqual(CUSTOMS[way]);
 });
 

@@ -1,4 +1,4 @@
-import { wayRecipe, type Shape, type Use, type Way } from '../ways';
+import { wayRecipe, type FatAdvice, type Shape, type Use, type Way } from '../ways';
 import type { Firmness, FirmnessReport, FreezerPreset, SolvedShape } from '../firming';
 import type { Cut, SuitsBecause } from '../pieces';
 import type { CutStep, DialProblem } from '../slicing';
@@ -71,13 +71,14 @@ export const FORM_NAMES: Record<Cut['form'], string> = {
 /** What to do with the fat for this way, and why. */
 export function fatWords({ fat }: Pick<Cut, 'fat'>, way: Way): string {
   if (fat === 'lean') return 'There is hardly any fat to take off.';
-  const { method, back } = wayRecipe(way).heat;
-  if (method === 'pan')
-    return back
-      ? 'Hard fat comes off: in a hot pan it does not render in time. Fine marbling may stay.'
-      : 'Nick or take off the edge fat: it shrinks first and curls the steak.';
-  return 'Leave the marbling: it bastes the meat over the fire. Thick edges of hard fat come off, they flare up.';
+  return FAT_WORDS[wayRecipe(way).says.fat];
 }
+
+const FAT_WORDS: Record<FatAdvice, string> = {
+  'melts-not': 'Hard fat comes off: in a hot pan it does not render in time. Fine marbling may stay.',
+  edge: 'Nick or take off the edge fat: it shrinks first and curls the steak.',
+  bastes: 'Leave the marbling: it bastes the meat over the fire. Thick edges of hard fat come off, they flare up.',
+};
 
 export const FREEZER_NAMES: Record<FreezerPreset, string> = {
   rack: 'On a rack, still air',

@@ -1,7 +1,7 @@
 import type { BatchPlan } from '../batches';
 import { KEPT_HOT_C } from '../safety';
 import { formatDuration, formatMass, formatNumber, formatTemperature, type FormatStyle } from '../units';
-import type { HeatMethod, HeatSetting } from '../ways';
+import type { HeatSetting, HeatTitle } from '../ways';
 import { SHAPE_UNITS } from './names';
 import { scheduleWords } from './scheduleWords';
 
@@ -19,11 +19,12 @@ export interface HeatWords {
   text: string;
 }
 
-const TITLES: Record<HeatMethod, string> = {
-  pan: 'Stir-fry in rounds',
-  grill: 'Grill the skewers',
-  oven: 'Roast the skewers',
-  table: 'Grill at the table',
+const TITLES: Record<HeatTitle, string> = {
+  'stir-fry': 'Stir-fry in rounds',
+  sear: 'Sear the steaks',
+  'grill-sticks': 'Grill the skewers',
+  'roast-sticks': 'Roast the skewers',
+  'at-table': 'Grill at the table',
 };
 const SETTINGS: Record<HeatSetting, string> = {
   'very-hot': 'very hot',
@@ -76,7 +77,7 @@ export function heatWords(
   // Nobody is told how long to sear what this heat cannot cook.
   const tooThick = !schedule.ok && schedule.problem.code === 'too-thick-for-heat' ? schedule.problem : undefined;
   return {
-    title: cook.method === 'pan' && cook.finish === 'as-it-comes' ? 'Sear the steaks' : TITLES[cook.method],
+    title: TITLES[cook.title],
     rounds,
     minutes: tooThick ? 'too thick for it' : minutes,
     setting,

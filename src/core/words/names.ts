@@ -1,16 +1,20 @@
 import type { SodaChoice } from '../tenderizing';
 import type { Allergen, IngredientKind } from '../marinades';
 import type { Animal } from '../pieces';
-import type { Stage } from '../scheduling';
-import type { Shape, Use, Way } from '../ways';
+import { WAYS, type Shape, type Stage, type Use, type Way } from '../ways';
 
-export const WAY_NAMES: Record<Way, string> = {
+const WAY_WORDS = {
   'stir-fry': 'Stir-fry',
   'flat-skewers': 'Skewers, flat',
   'cube-skewers': 'Skewers, cubes',
   'table-grill': 'Table grill',
   'thin-steak': 'Thin steak',
-};
+} satisfies Record<Way, string>;
+/** A way that has no words yet is called by its id. */
+const spelled = (id: string) => id.charAt(0).toUpperCase() + id.slice(1).replaceAll('-', ' ');
+export const WAY_NAMES = Object.fromEntries(
+  WAYS.map((way) => [way, (WAY_WORDS as Record<string, string>)[way] ?? spelled(way)]),
+) as Record<Way, string>;
 export const USE_NAMES: Record<Use, string> = { ...WAY_NAMES, jerky: 'Jerky' };
 export const ANIMAL_NAMES: Record<Animal, string> = {
   beef: 'Beef',

@@ -20,6 +20,10 @@ export async function batchesOfMeal(db: Db, { householdId }: Scope, mealId: stri
     .orderBy(['table_at', 'created_at', 'id']);
 }
 
+export async function batchesOfMeals(db: Db, { householdId }: Scope, mealIds: string[]): Promise<BatchRow[]> {
+  return db('batch').where({ household_id: householdId, deleted_at: null }).whereIn('meal_id', mealIds);
+}
+
 /** Batches by id, those put away included. */
 export async function batchesById(db: Db, { householdId }: Scope, ids: string[]): Promise<BatchRow[]> {
   return db('batch').where({ household_id: householdId }).whereIn('id', ids);

@@ -39,7 +39,11 @@ export const RULES: Record<string, Rule> = {
     if (!schedule.ok) return undefined;
     const out = jobsOf(swept)
       .filter(({ place }) => place === 'counter')
-      .reduce((sum, job) => sum + (job.endMs - job.startMs) / 60_000 / (job.hands ? lots : 1), 0);
+      // A short wait for hands is spent on the board, a longer one in the fridge.
+      .reduce((sum, job) => {
+        const waits = (job.thenColdMin ?? 0) < 10 ? (job.thenColdMin ?? 0) : 0;
+        return sum + (job.endMs - job.startMs) / 60_000 / (job.hands ? lots : 1) + waits;
+      }, 0);
     return Math.abs(Math.ceil(out - 1e-6) - schedule.warmMin) <= 1 && schedule.warmMin <= schedule.warmLimitMin
       ? undefined
       : `${out} by the places, ${schedule.warmMin} said, ${schedule.warmLimitMin} allowed`;

@@ -7,13 +7,15 @@ export type {
   Freezer,
   LeftOut,
   MarinatePlan,
+  MealBatch,
   PiecePlan,
   SidesPlan,
   SlicePlan,
   Surroundings,
   TenderizePlan,
 } from './plan';
-export { additionsInTime, planBatch } from './planBatch';
+export { additionsInTime } from './planBatch';
+export { planBatch, planMeal, type MealPlan } from './planMeal';
 export { USUAL_FREEZER, WRAP_GAP_MM } from './planFirm';
 export { fruitAfter, fruitClock } from './planFruit';
 export { mixCharacter, pinsOfAddition } from './planTenderize';

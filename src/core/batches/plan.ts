@@ -1,3 +1,4 @@
+import type { BatchInputs } from './inputs';
 import type { Glaze, Heat, Room, Slurry } from '../cooking';
 import type { Band, Shape } from '../ways';
 import type { FirmingInput, FirmingTimes, FreezerKnowledge, FreezerPreset, ThawInput, ThawResult } from '../firming';
@@ -13,7 +14,7 @@ import type {
 } from '../marinades';
 import type { Cut, PieceSize } from '../pieces';
 import type { Caution, CentreTemperature } from '../safety';
-import type { Schedule } from '../scheduling';
+import type { Schedule, Work } from '../scheduling';
 import type { DialFit, ShapeCuts } from '../slicing';
 import type {
   AdditionAdvice,
@@ -42,6 +43,18 @@ export interface Surroundings {
   freezer?: Freezer;
   /** The slicing machine's dial, once it was measured. */
   slicer?: DialFit;
+  /** Pairs of hands at work; one where it is not said. */
+  cooks?: number;
+  /** The other batches of its meal, for whom hands and heat are wanted too; this one's own id beside them. */
+  meal?: { id: string; neighbours: readonly MealBatch[] };
+}
+
+/** A batch among those of its meal. */
+export interface MealBatch {
+  /** Any order of the batches gives the same plans: they are taken by their table, their age and this. */
+  id: string;
+  inputs: BatchInputs;
+  around: Surroundings;
 }
 
 /** The kitchen's freezer: how cold, how a piece usually lies in it, and what slicing has taught of its strength. */
@@ -194,7 +207,11 @@ export interface BatchPlan {
   sides: SidesPlan;
   cook: CookPlan;
   schedule: Schedule;
+  /** What the schedule answers. */
+  work: Work;
   lots: number;
+  /** How far fruit was taken to go when soda was judged. */
+  fruitAssumed: number;
   /** Left out so that it is less late. */
   leftOut: LeftOut[];
   cautions: Caution[];

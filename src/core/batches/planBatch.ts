@@ -16,7 +16,7 @@ import { planSlice } from './planSlice';
 import { beaten, pinsOfAddition, planTenderize, stayingIn, withMix } from './planTenderize';
 import { ROOM_C, uptakeInput } from './planUptake';
 import { refusalOf } from './refusals';
-import { scheduleBatch } from './scheduleBatch';
+import { scheduleBatch, workOf, type Place } from './scheduleBatch';
 
 /** Sugar on the meat from which a mix burns over a fierce heat, share of its weight. */
 export const SUGARY_SHARE_OF_MEAT = 0.03;
@@ -35,13 +35,13 @@ const HURRIED: readonly (readonly LeftOut[])[] = [
 ];
 
 /**
- * The whole plan of one batch from its answers, pure and total for inputs within LIMITS. Amounts scale with the weight, times with the
+ * The whole plan of one batch as if it were the only one, from its answers, pure and total for inputs within LIMITS. Amounts scale with the weight, times with the
  * thickness, rounds with neither. A pinned value is taken as it is; its neighbours follow. Where it would be late, the less late of the plans
  * without the soak, without the freezer or without both is taken, and what was left out is told.
  *
  * @throws RangeError for inputs outside LIMITS
  */
-export function planBatch(asked: BatchInputs, around: Surroundings): BatchPlan {
+export function planAlone(asked: BatchInputs, around: Surroundings): BatchPlan {
   const inputs = { ...asked, pins: inWholeMinutes(asked.pins) };
   const plan = planWith(inputs, around, []);
   if (lateness(plan) === 0) return plan;
@@ -82,6 +82,27 @@ export function additionsInTime({ tenderize }: BatchPlan, inputs: BatchInputs, a
 
 /** @param assumed how far fruit goes, where that is known better than from what is planned for it */
 function planWith(inputs: BatchInputs, around: Surroundings, leftOut: readonly LeftOut[], assumed?: number): BatchPlan {
+  const prepared = prepare(inputs, around, { leftOut, assumed });
+  const plan = timed(prepared, inputs, around);
+  const exposure = plan.marinate.fruit?.exposure;
+  // The judgement rests on what fruit does within the plan as it came out.
+  if (pastTender(exposure) !== pastTender(prepared.fruitExposure)) {
+    if (assumed === undefined) return planWith(inputs, around, leftOut, exposure ?? 0);
+    // With soda there is time for the fruit and without it there is none: then nothing rests on the fruit.
+    if (pastTender(assumed)) return planWith(inputs, around, leftOut, 0);
+  }
+  return plan;
+}
+
+interface Basis {
+  leftOut: readonly LeftOut[];
+  assumed?: number;
+}
+
+type Prepared = ReturnType<typeof prepare>;
+
+/** Amounts and jobs, before any clock. */
+function prepare(inputs: BatchInputs, around: Surroundings, { leftOut, assumed }: Basis) {
   const { pins } = inputs;
   const piece = planPiece(inputs, around.cut);
   const cut = planSlice(inputs, { piece, cut: around.cut, slicer: around.slicer });
@@ -114,35 +135,30 @@ function planWith(inputs: BatchInputs, around: Surroundings, leftOut: readonly L
   const marinate = slice === cut ? inMarinade : planMarinade(inputs, around, met);
   const cook = planCook(inputs, around, { piece, slice, tenderize: byHand, marinate });
   const sides = planSides(inputs, around.marinade, marinate);
-  const { schedule, lots, marinadeMin } = scheduleBatch({
+  const stages = { piece, firm, slice, tenderize: byHand, marinate, sides, cook };
+  const work = workOf({
+    ...stages,
     inputs,
     cut: around.cut,
     zone: around.zone,
     limitMin: warmLimitMin(pins.roomTempC ?? ROOM_C),
-    piece,
-    firm,
-    slice,
-    tenderize: byHand,
-    marinate,
-    sides,
-    cook,
     hurriedMarinade: leftOut.includes('marinade'),
   });
-  const fruit = marinate.fruit && fruitAfter(marinate.fruit, marinadeMin);
-  // The judgement rests on what fruit does within the plan as it came out.
-  if (pastTender(fruit?.exposure) !== pastTender(fruitExposure)) {
-    if (assumed === undefined) return planWith(inputs, around, leftOut, fruit?.exposure ?? 0);
-    // With soda there is time for the fruit and without it there is none: then nothing rests on the fruit.
-    if (pastTender(assumed)) return planWith(inputs, around, leftOut, 0);
-  }
+  return { ...stages, work, salt: met.salt, scaled, saltReach, fruitExposure, leftOut };
+}
 
-  const stays = stayingIn(byHand, {
+/** The plan by the clock, and what follows from it: how far salt, soda and fruit get in the time there is. */
+function timed(prepared: Prepared, inputs: BatchInputs, around: Surroundings, place?: Place): BatchPlan {
+  const { piece, firm, slice, marinate, sides, cook, work, salt, scaled, saltReach, fruitExposure } = prepared;
+  const { schedule, marinadeMin } = scheduleBatch(work, { zone: around.zone, minutes: marinate.minutes, place });
+  const fruit = marinate.fruit && fruitAfter(marinate.fruit, marinadeMin);
+  const stays = stayingIn(prepared.tenderize, {
     meatG: piece.meatG,
     thicknessMm: slice.soakThicknessMm,
     minutes: Math.max(1, marinadeMin),
   });
-  const uptake = uptakeAt(met.salt, marinadeMin);
-  const timed: MarinatePlan = {
+  const uptake = uptakeAt(salt, marinadeMin);
+  const soaked: MarinatePlan = {
     ...marinate,
     ...(saltReach ? { saltReach } : {}),
     minutes: marinadeMin,
@@ -150,11 +166,36 @@ function planWith(inputs: BatchInputs, around: Surroundings, leftOut: readonly L
     sodiumMgPerPortion: sodiumOf(inputs, { piece, scaled, uptake, tenderize: stays }),
     ...(fruit ? { fruit } : {}),
   };
-  const tenderize = withMix(stays, around, { inputs, slice, marinate: timed });
-  const plan = { piece, firm, slice, tenderize, marinate: timed, sides, cook, schedule, lots, leftOut: [...leftOut] };
+  const tenderize = withMix(stays, around, { inputs, slice, marinate: soaked });
+  const plan = {
+    piece,
+    firm,
+    slice,
+    tenderize,
+    marinate: soaked,
+    sides,
+    cook,
+    schedule,
+    work,
+    lots: work.lots,
+    fruitAssumed: fruitExposure,
+    leftOut: [...prepared.leftOut],
+  };
   const problem = refusalOf(plan, inputs, around);
   const checked = problem ? { ...plan, schedule: { ok: false as const, problem } } : plan;
-  return { ...checked, cautions: cautionsFor(checked, inputs, around) };
+  const whole = { ...checked, cautions: cautionsFor(checked, inputs, around) };
+  madeFrom.set(whole, prepared);
+  return whole;
+}
+
+/** What a plan was made from, for as long as somebody holds it. */
+const madeFrom = new WeakMap<BatchPlan, Prepared>();
+
+/** A plan again at the clock times that its meal leaves it; what was decided for it stays decided. */
+export function planPlaced(asked: BatchInputs, around: Surroundings, plan: BatchPlan, place: Place): BatchPlan {
+  const inputs = { ...asked, pins: inWholeMinutes(asked.pins) };
+  const basis = { leftOut: plan.leftOut, assumed: plan.fruitAssumed };
+  return timed(madeFrom.get(plan) ?? prepare(inputs, around, basis), inputs, around, place);
 }
 
 const pastTender = (exposure = 0) => exposure >= EXPOSURE.tender;

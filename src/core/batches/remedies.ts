@@ -1,7 +1,7 @@
 import { saltAtTakeOut } from './cautionsFor';
 import type { BatchInputs, Pins } from './inputs';
 import type { BatchPlan, Surroundings } from './plan';
-import { planBatch } from './planBatch';
+import { planBatch } from './planMeal';
 
 /** What would mend a plan, as one press: pins to set, or another hour on the table. */
 export type Remedy = { change: { pins?: Partial<Pins>; tableAtMs?: number } } & (

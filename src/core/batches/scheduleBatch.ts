@@ -1,4 +1,4 @@
-import type { Cut } from '../pieces';
+import { isPoultry, type Cut } from '../pieces';
 import {
   countBack,
   TURN_KEYS,
@@ -9,10 +9,11 @@ import {
   type Schedule,
   type SideTask,
   type Task,
+  type Work,
 } from '../scheduling';
 import { dailyInstants, quietIntervals, type Interval } from '../times';
 import { SODA_WORK, type Force } from '../tenderizing';
-import { shapeRow } from '../ways';
+import { shapeRow, wayRecipe, type WorkPart } from '../ways';
 import type { BatchInputs } from './inputs';
 import type { CookPlan, FirmPlan, MarinatePlan, PiecePlan, SidesPlan, SlicePlan, TenderizePlan } from './plan';
 
@@ -67,26 +68,43 @@ export interface Stages {
   hurriedMarinade: boolean;
 }
 
-/** The chain of jobs of a batch, in lots small enough for the warm limit, counted back from the table. */
-export function scheduleBatch(stages: Stages): { schedule: Schedule; lots: number; marinadeMin: number } {
-  const { inputs, marinate, limitMin, zone } = stages;
+/** What the batch wants done, in lots small enough for the warm limit. */
+export function workOf(stages: Stages): Work {
+  const { inputs, limitMin, zone, cook, cut } = stages;
   const chain = chainOf(stages);
-  const lots = inputs.pins.lots ?? fewestLots(chain, limitMin);
-  const quiet = quietNear(inputs.tableAtMs, zone);
-  const schedule = countBack({
+  return {
     tableAtMs: inputs.tableAtMs,
-    notBeforeMs: inputs.notBeforeMs,
+    ...(inputs.notBeforeMs === undefined ? {} : { notBeforeMs: inputs.notBeforeMs }),
     chain,
     side: sideOf(stages, chain),
-    quiet,
+    quiet: quietNear(inputs.tableAtMs, zone),
     warmLimitMin: limitMin,
-    lots,
-  });
-  if (!schedule.ok) return { schedule, lots, marinadeMin: marinate.minutes };
+    lots: inputs.pins.lots ?? fewestLots(chain, limitMin),
+    heat: cook.method,
+    staysHotMin: wayRecipe(inputs.way).staysHotMin,
+    poultry: isPoultry(cut.animal),
+  };
+}
+
+/** What the other batches of a meal leave to this one: its own clock times, and when hands are busy elsewhere. */
+export interface Place {
+  schedule: Extract<Schedule, { ok: true }>;
+  others: readonly Job[];
+}
+
+/** The clock times of a batch: counted back from its table, or as its meal has placed it; and when its bag is turned. */
+export function scheduleBatch(
+  work: Work,
+  { zone, minutes, place }: { zone: string; minutes: number; place?: Place },
+): { schedule: Schedule; marinadeMin: number } {
+  const schedule = place?.schedule ?? countBack(work);
+  if (!schedule.ok) return { schedule, marinadeMin: minutes };
   const soaking = schedule.jobs.find((job) => job.key === 'marinate');
-  if (!soaking) return { schedule, lots, marinadeMin: 0 };
-  const hands = schedule.jobs.filter((job) => job.hands);
-  const free = turnsOf(soaking, { quiet, zone }).flatMap((wishedMs) => handsFree(wishedMs, hands, soaking.startMs));
+  if (!soaking) return { schedule, marinadeMin: 0 };
+  const hands = [...schedule.jobs, ...(place?.others ?? [])].filter((job) => job.hands);
+  const free = turnsOf(soaking, { quiet: work.quiet, zone }).flatMap((wishedMs) =>
+    handsFree(wishedMs, hands, soaking.startMs),
+  );
   const turns = [...new Set(free)].map((startMs, index): Job => ({
     key: TURN_KEYS[index]!,
     stage: 'marinate',
@@ -97,7 +115,7 @@ export function scheduleBatch(stages: Stages): { schedule: Schedule; lots: numbe
     endMs: startMs + TURN_MIN * 60_000,
   }));
   const jobs = [...schedule.jobs, ...turns].sort((a, b) => a.startMs - b.startMs);
-  return { schedule: { ...schedule, jobs }, lots, marinadeMin: soaking.minutes };
+  return { schedule: { ...schedule, jobs }, marinadeMin: soaking.minutes };
 }
 
 /** The bag waits for hands that are busy: it is turned before what they do then; not at all where that would be before it is in. */
@@ -129,26 +147,30 @@ const COUNTER = { hands: true, place: 'counter' } as const;
 const workMin = (key: keyof typeof WORK, { piece }: Stages) =>
   Math.ceil(WORK[key].start + (WORK[key].perKg * piece.meatG) / 1000);
 
-function chainOfMeat(stages: Stages): (Task | FlexibleTask)[] {
-  const { slice, cook, tenderize } = stages;
-  const forced = (when: 'before' | 'after'): Task[] =>
-    tenderize.force?.when === when
-      ? [{ key: FORCE_JOBS[tenderize.force.force], stage: 'tenderize', minutes: tenderize.force.handsMin, ...COUNTER }]
-      : [];
-  return [
-    ...freezerTasks(stages, forced('before')),
-    ...knifeTasks(stages),
-    ...forced('after'),
-    ...sodaTasks(stages),
-    { key: 'coat', stage: 'marinate', minutes: workMin('coat', stages), ...COUNTER },
-    ...marinateTasks(stages),
-    ...beforeHeat(stages),
+/** The parts of the work; a way says which it has and in what order, the batch what of each is wanted. */
+const PARTS: Record<WorkPart, (stages: Stages) => (Task | FlexibleTask)[]> = {
+  freezer: (stages) => freezerTasks(stages, forced(stages, 'before')),
+  knife: knifeTasks,
+  beating: (stages) => forced(stages, 'after'),
+  soda: sodaTasks,
+  coat: (stages) => [{ key: 'coat', stage: 'marinate', minutes: workMin('coat', stages), ...COUNTER }],
+  marinate: marinateTasks,
+  ready: beforeHeat,
+  heat: ({ cook }) => [
     { key: 'cook', stage: 'cook', minutes: cook.totalMin + cook.temperature.restMin, hands: true, place: 'heat' },
-    ...(shapeRow(slice.shape).carved
-      ? [{ key: 'carve', stage: 'cook', minutes: workMin('carve', stages), hands: true, place: 'heat' } as const]
-      : []),
-  ];
-}
+  ],
+  carve: (stages) =>
+    shapeRow(stages.slice.shape).carved
+      ? [{ key: 'carve', stage: 'cook', minutes: workMin('carve', stages), hands: true, place: 'heat' }]
+      : [],
+};
+
+const chainOfMeat = (stages: Stages) => wayRecipe(stages.inputs.way).work.flatMap((part) => PARTS[part](stages));
+
+const forced = ({ tenderize: { force } }: Stages, when: 'before' | 'after'): Task[] =>
+  force?.when === when
+    ? [{ key: FORCE_JOBS[force.force], stage: 'tenderize', minutes: force.handsMin, ...COUNTER }]
+    : [];
 
 /** On the sticks, or dry enough for the heat; what was massaged in has nothing left to drip. */
 function beforeHeat(stages: Stages): Task[] {

@@ -10,15 +10,30 @@ const MOST_TAKEN_BACK = 8;
  * gap allows, the tasks that it is tied to are begun so much later and placed anew (after Franck, Neumann and Schwindt).
  *
  * @param order so that each comes after what must come before it
- * @param around.effort counted down by every task that is placed
+ * @param around.effort counted down by every task that is placed, around.busy what is not to be had from the beginning
  * @returns starts, or undefined where that came to nothing
  */
 export function decode(
   network: Network,
   order: readonly number[],
-  { distances, effort }: { distances?: Distances; effort: Effort },
+  { distances, effort, busy }: { distances?: Distances; effort: Effort; busy?: readonly Busy[] },
 ): Float64Array | undefined {
-  return distances ? decodeBounded(network, order, { ...distances, effort }) : decodeFree(network, order, effort);
+  return distances
+    ? decodeBounded(network, order, { ...distances, effort, busy })
+    : decodeFree(network, order, { effort, busy });
+}
+
+/** A hand or a place that is not to be had for a time. */
+export interface Busy {
+  resource: number;
+  from: number;
+  to: number;
+}
+
+function takenAtFirst(capacity: readonly number[], busy: readonly Busy[] = []): Taken[] {
+  const taken = capacity.map((of) => new Taken(of));
+  for (const { resource, from, to } of busy) taken[resource]!.take(from, to);
+  return taken;
 }
 
 /** What may still be tried, in tasks placed. */
@@ -30,11 +45,11 @@ export interface Effort {
 function decodeFree(
   { n, lasts, takes, capacity, arcs }: Network,
   order: readonly number[],
-  effort: Effort,
+  { effort, busy }: { effort: Effort; busy?: readonly Busy[] },
 ): Float64Array {
   effort.left -= 3 * n;
   const start = new Float64Array(n);
-  const taken = capacity.map((of) => new Taken(of));
+  const taken = takenAtFirst(capacity, busy);
   const earliest = new Float64Array(n);
   const out = outgoing({ n, arcs });
   for (const { from, to, min } of arcs) if (from === n) earliest[to] = Math.max(earliest[to]!, min);
@@ -75,10 +90,10 @@ function firstFree(
 function decodeBounded(
   { n, lasts, takes, capacity }: Network,
   order: readonly number[],
-  { far, size, ties, effort }: Distances & { effort: Effort },
+  { far, size, ties, effort, busy }: Distances & { effort: Effort; busy?: readonly Busy[] },
 ): Float64Array | undefined {
   const start = new Float64Array(n).fill(NaN);
-  const taken = capacity.map((of) => new Taken(of));
+  const taken = takenAtFirst(capacity, busy);
   const notBefore = Float64Array.from({ length: n }, (_, task) => far[n * size + task]!);
   const latest = (task: number) => -far[task * size + n]!;
   let takenBack = 0;

@@ -1,27 +1,13 @@
 import type { Interval } from '../times';
-import type { FlexibleTask, Job, Task } from './job';
+import type { FlexibleTask, Job, SideTask, Task } from './job';
 import { warmMinutes } from './warmMinutes';
+import type { Work } from './work';
 
 const MIN_MS = 60_000;
 const STEP_MIN = 5;
 
-export interface SideTask extends Task {
-  /** Ends when this task starts: one of the chain, or a side task listed before it. */
-  before: Task['key'];
-}
-
-export interface CountBackInput {
-  tableAtMs: number;
-  /** In working order; the last ends at the table. */
-  chain: readonly (Task | FlexibleTask)[];
-  side?: readonly SideTask[];
-  /** Nothing can start before this: usually when the plan was made. */
-  notBeforeMs?: number;
-  /** Nights to keep free of handwork where the flexible task can be stretched. */
-  quiet?: readonly Interval[];
-  warmLimitMin: number;
-  lots?: number;
-}
+export type CountBackInput = Pick<Work, 'tableAtMs' | 'chain' | 'notBeforeMs' | 'warmLimitMin'> &
+  Partial<Pick<Work, 'side' | 'quiet' | 'lots'>>;
 
 export type ScheduleProblem =
   | { code: 'too-long-warm'; warmMin: number; limitMin: number }

@@ -1,14 +1,16 @@
 export {
   isTurn,
   JOB_KEYS,
-  STAGES,
   TURN_KEYS,
   type FlexibleTask,
   type Job,
   type JobKey,
   type Place,
-  type Stage,
+  type SideTask,
   type Task,
 } from './job';
-export { countBack, type CountBackInput, type Schedule, type ScheduleProblem, type SideTask } from './countBack';
+export { countBack, type CountBackInput, type Schedule, type ScheduleProblem } from './countBack';
+export { clashesOf, MOST_TOGETHER, scheduleMeal, type Clash, type MealSchedule } from './scheduleMeal';
+export { whatGives, type Gives } from './whatGives';
+export { COOKS, mayWaitMin, TO_THE_FRIDGE_MIN, type Work } from './work';
 export { warmMinutes } from './warmMinutes';

@@ -1,5 +1,4 @@
-export const STAGES = ['piece', 'firm', 'slice', 'tenderize', 'marinate', 'cook', 'taste'] as const;
-export type Stage = (typeof STAGES)[number];
+import type { Stage } from '../ways';
 
 /** A long marinade is turned morning and evening, each time a job of its own. */
 export const TURN_KEYS = ['turn', 'turn-2', 'turn-3', 'turn-4', 'turn-5', 'turn-6', 'turn-7', 'turn-8'] as const;
@@ -55,7 +54,16 @@ export interface FlexibleTask extends Task {
   flex: { fromMin: number; toMin: number };
 }
 
+export interface SideTask extends Task {
+  /** Ends when this task starts: one of the chain, or a side task listed before it. */
+  before: Task['key'];
+}
+
 export interface Job extends Task {
   startMs: number;
   endMs: number;
+  /** After it the meat waits in the fridge so long until the next, because hands are busy elsewhere. */
+  thenColdMin?: number;
+  /** After it the meat is kept hot so long until it is on the table. */
+  thenHotMin?: number;
 }

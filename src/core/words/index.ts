@@ -38,6 +38,8 @@ export { leftOutWords, nightWords, remedyWords } from './remedyWords';
 export { firmWords, jobWords, type JobContext, type JobWords } from './jobWords';
 export { orderWords } from './orderWords';
 export { quantityWords, readAsWords, type QuantityKind } from './quantityWords';
+export { behindWords, catchUpWords } from './behindWords';
+export { GIVES_HELP, givesWords } from './givesWords';
 export { projectWords } from './projectWords';
 export { scheduleWords } from './scheduleWords';
 export {

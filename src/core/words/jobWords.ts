@@ -1,7 +1,7 @@
 import type { BatchInputs, BatchPlan, Surroundings } from '../batches';
 import { COOL_ENOUGH_C, notEatenRaw } from '../marinades';
-import { FRIDGE_MAX_C } from '../safety';
-import { isTurn, type Job } from '../scheduling';
+import { FRIDGE_MAX_C, KEPT_HOT_C } from '../safety';
+import { isTurn, TO_THE_FRIDGE_MIN, type Job } from '../scheduling';
 import { SCORE_MM } from '../slicing';
 import { JOB_SHORT } from './jobNames';
 import { cutStepWords, spanWords } from './boardWords';
@@ -32,8 +32,34 @@ export interface JobContext {
 /** Shorter than this it is no marinating, only the way to the heat. */
 const A_REST_MIN = 10;
 
-/** A job in a cook's words, with the figures of this plan. */
-export function jobWords({ key }: Pick<Job, 'key'>, { plan, around }: JobContext, style: FormatStyle): JobWords {
+/** A job in a cook's words, with the figures of this plan, and what becomes of the meat until the next. */
+export function jobWords(
+  job: Pick<Job, 'key' | 'thenColdMin' | 'thenHotMin'> & Partial<Pick<Job, 'place'>>,
+  context: JobContext,
+  style: FormatStyle,
+): JobWords {
+  const words = wordsOf(job, context, style);
+  const { thenColdMin = 0, thenHotMin = 0 } = job;
+  const then = [
+    ...(thenColdMin > 0 ? [coldWords(thenColdMin, job.place)] : []),
+    ...(thenHotMin > 0
+      ? [
+          `Then keep it hot, covered, at ${formatTemperature(KEPT_HOT_C, style)} or more, for ${formatDuration(thenHotMin)} until it is on the table.`,
+        ]
+      : []),
+  ];
+  return { ...words, text: [words.text, ...then].join(' ') };
+}
+
+function coldWords(minutes: number, place?: Job['place']): string {
+  if (place === 'fridge')
+    return `It stays there ${formatDuration(minutes)} longer: hands are wanted for another batch.`;
+  return minutes < TO_THE_FRIDGE_MIN
+    ? `Then it waits ${formatDuration(minutes)} for hands.`
+    : `Then into the fridge for ${formatDuration(minutes)}: hands are wanted for another batch.`;
+}
+
+function wordsOf({ key }: Pick<Job, 'key'>, { plan, around }: JobContext, style: FormatStyle): JobWords {
   const mass = (massG: number) => formatMass(massG, style);
   const length = (mm: number) => formatLength(mm, style);
   const { slice, tenderize, marinate, sides, cook, piece, lots } = plan;

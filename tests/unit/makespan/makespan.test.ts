@@ -30,12 +30,12 @@ test('their 10 x 10 comes within 3 % of its optimum of 930 (from memory)', () =>
 test('kitchens of two to four batches come to the optimum that HiGHS proves: 1 % off at the mean, 3 % at the worst', async () => {
   const off: number[] = [];
   for (const [batches, cooks, stepMin, seeds] of [
-    [2, 1, 5, 4],
-    [2, 2, 5, 4],
-    [3, 1, 5, 3],
+    [2, 1, 5, 3],
+    [2, 2, 5, 3],
+    [3, 1, 5, 2],
     [3, 2, 5, 3],
     [4, 1, 10, 1],
-    [4, 2, 10, 3],
+    [4, 2, 10, 2],
   ] as const)
     for (let seed = 1; seed <= seeds; seed++) {
       const project = kitchen(randomFrom(seed * 100 + batches * 10 + cooks), { batches, cooks, stepMin });

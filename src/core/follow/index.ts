@@ -1,0 +1,1 @@
+export { behind, type Behind } from './behind';

@@ -1,0 +1,299 @@
+import { decode, distancesOf, inOrder, randomFrom, type Busy, type Distances } from '../makespan';
+import type { Interval } from '../times';
+import type { Schedule } from './countBack';
+import type { FlexibleTask, Job } from './job';
+import { HANDS, jobsOf, mealNetwork, type MealNetwork } from './mealNetwork';
+import { warmMinutes } from './warmMinutes';
+import { TO_THE_FRIDGE_MIN, type Work } from './work';
+
+const MIN_MS = 60_000;
+/** A wash of board, knife and hands is as much trouble as so many changes. */
+const WASH_CHANGES = 5;
+/** Tried at most for each batch, in tasks placed: some milliseconds. */
+const EFFORT = 4000;
+/** Of more than these not every order is tried where hardly any will do. */
+const MOST_PERMUTED = 5;
+/** Less longer kept hot than this is no reason to work at night. */
+const COOLED_STEP_MIN = 15;
+/** More at once are left as they are alone, and what clashes is told. */
+export const MOST_TOGETHER = 12;
+/** Entries of a table of distances that take as long as placing a task. */
+const ENTRIES_A_TASK = 20;
+
+/** Two jobs that want the same hands or the same heat at once. */
+export interface Clash {
+  first: { work: number; job: Job };
+  second: { work: number; job: Job };
+  minutes: number;
+}
+
+export interface MealSchedule {
+  /** Of each work, in their order. */
+  schedules: Schedule[];
+  /** What could not be kept apart. */
+  clashes: Clash[];
+}
+
+/**
+ * One clock for all batches of a meal. Where none of them wants hands or heat that another has, each keeps the schedule it has alone; otherwise all are
+ * placed together, backwards from the table, by serial generation around many orders, and the best is taken: nothing unsafe, then on the table
+ * in time and hot, then no handwork at night, then waits near what was wished, then few changes between batches, then a late beginning.
+ *
+ * @param alone what each comes to by itself; one that is refused takes no part
+ * @returns deterministic: the same meal has the same schedule
+ */
+export function scheduleMeal(works: readonly Work[], alone: readonly Schedule[], { cooks = 1 } = {}): MealSchedule {
+  const planned = works.flatMap((work, index) => {
+    const schedule = alone[index]!;
+    return schedule.ok ? [{ work, index, schedule }] : [];
+  });
+  const clashes = clashesOf(alone, works, cooks);
+  if (planned.length < 2 || planned.length > MOST_TOGETHER || clashes.length === 0)
+    return { schedules: [...alone], clashes };
+  const [theirWorks, theirs] = [planned.map(({ work }) => work), planned.map(({ schedule }) => schedule)];
+  // What fewer hands can do more can do too: another cook never makes it worse.
+  const placed = Array.from({ length: cooks }, (_, fewer) => placeTogether(theirWorks, theirs, cooks - fewer));
+  const together = placed.reduce(
+    (best, one) => (one && (!best || isLess(one.cost, best.cost)) ? one : best),
+    undefined,
+  );
+  if (!together) return { schedules: [...alone], clashes };
+  const schedules = [...alone];
+  for (const [at, { index }] of planned.entries()) schedules[index] = together.schedules[at]!;
+  return { schedules, clashes: clashesOf(schedules, works, cooks) };
+}
+
+type Accepted = Extract<Schedule, { ok: true }>;
+
+/** Pairs of jobs of different batches that more hands or places would be needed for. */
+export function clashesOf(schedules: readonly Schedule[], works: readonly Pick<Work, 'heat'>[], cooks = 1): Clash[] {
+  const jobs = schedules
+    .flatMap((schedule, work) =>
+      schedule.ok
+        ? schedule.jobs.filter((job) => job.hands && job.endMs > job.startMs).map((job) => ({ work, job }))
+        : [],
+    )
+    .sort((a, b) => a.job.startMs - b.job.startMs);
+  const clashes: Clash[] = [];
+  let running: typeof jobs = [];
+  for (const second of jobs) {
+    running = running.filter(({ job }) => job.endMs > second.job.startMs);
+    for (const first of running) {
+      if (first.work === second.work) continue;
+      const sameHeat =
+        first.job.key === 'cook' && second.job.key === 'cook' && works[first.work]!.heat === works[second.work]!.heat;
+      const minutes = (Math.min(first.job.endMs, second.job.endMs) - second.job.startMs) / MIN_MS;
+      if (sameHeat || running.length >= cooks) clashes.push({ first, second, minutes });
+    }
+    running.push(second);
+  }
+  return clashes;
+}
+
+interface Together {
+  schedules: Accepted[];
+  cost: readonly number[];
+}
+
+function placeTogether(works: readonly Work[], alone: readonly Accepted[], cooks: number): Together | undefined {
+  const effort = { left: EFFORT * works.length };
+  const random = randomFrom(1);
+  const flexes = works.map(({ chain }) => chain.find((task): task is FlexibleTask => 'flex' in task));
+  const wishes = flexes.map((task) => task?.minutes ?? 0);
+  const least = flexes.map((task) => task?.flex.fromMin ?? 0);
+  const tableMs = Math.max(...works.map(({ tableAtMs }) => tableAtMs));
+  const nights = busyAtNight(works, tableMs, cooks);
+  const meals = new Map<string, MealNetwork & { distances: Distances }>();
+  const mealWith = (marinade: readonly number[]) => {
+    const name = marinade.join();
+    let meal = meals.get(name);
+    if (!meal) {
+      const built = mealNetwork(works, marinade, cooks);
+      effort.left -= built.network.n ** 2 / ENTRIES_A_TASK;
+      const distances = distancesOf(built.network);
+      if ('contradiction' in distances) return undefined;
+      meals.set(name, (meal = { ...built, distances }));
+    }
+    return meal;
+  };
+  const first = mealWith(wishes);
+  if (!first) return undefined;
+  const soonest = first.nodes.map(({ work, task }) => aloneKey(alone[work]!, task.key, tableMs));
+
+  let best:
+    | { meal: MealNetwork; start: Float64Array; cost: readonly number[]; keys: number[]; marinade: readonly number[] }
+    | undefined;
+  const attempt = (keys: number[], marinade: readonly number[], busy: readonly Busy[]) => {
+    const meal = mealWith(marinade);
+    const start =
+      meal && decode(meal.network, inOrder(meal.network, keys), { distances: meal.distances, effort, busy });
+    if (!start) return;
+    const cost = costOf(meal, works, { start, wishes });
+    if (!best || isLess(cost, best.cost)) best = { meal, start, cost, keys, marinade };
+  };
+  const tryAll = (ranks: readonly number[][], marinade: readonly number[], busy: readonly Busy[]) => {
+    for (const rank of ranks)
+      for (const apart of [1, 1e6])
+        attempt(
+          first.nodes.map(({ work }, at) => rank[work]! * apart + soonest[at]!),
+          marinade,
+          busy,
+        );
+  };
+  for (const [busy, marinade] of [
+    [nights, wishes],
+    [nights, least],
+    [[], wishes],
+    [[], least],
+  ] as const) {
+    tryAll(turnedOrders(works.length), marinade, busy);
+    // In time, and by day: the rest is for the search around it.
+    if (best && [0, 1, 3].every((at) => best!.cost[at] === 0)) break;
+  }
+  if (!best && works.length <= MOST_PERMUTED) tryAll(everyOrder(works.map((_, at) => at)), least, []);
+  while (best && effort.left > 0) {
+    const spread = 120 * random();
+    const shifts = works.map(() => (random() < 0.3 ? (random() - 0.5) * 60 : 0));
+    const marinade = best.marinade.map((minutes, at) =>
+      random() < 0.6 ? minutes : between(least[at]!, wishes[at]!, random()),
+    );
+    const keys = best.keys.map((key, at) => key + shifts[first.nodes[at]!.work]! + (random() - 0.5) * spread);
+    attempt(keys, marinade, random() < 0.7 ? nights : []);
+  }
+  if (!best) return undefined;
+  const jobs = jobsOf(best.meal, works, best.start);
+  return { schedules: works.map((work, at) => scheduleOf(work, jobs[at]!)), cost: best.cost };
+}
+
+const STEP_MIN = 5;
+const between = (from: number, to: number, share: number) =>
+  from + STEP_MIN * Math.round((share * Math.max(0, to - from)) / STEP_MIN);
+
+/** Backwards from the table: how soon a task comes when its batch is alone. */
+function aloneKey({ jobs }: Accepted, key: Job['key'], tableMs: number): number {
+  const job = jobs.find((one) => one.key === key);
+  return job ? (tableMs - job.endMs) / MIN_MS : 0;
+}
+
+/** Who comes first at the table: each in turn, the others after it in one sense or the other. */
+const turnedOrders = (count: number): number[][] => {
+  const all = Array.from({ length: count }, (_, at) => at);
+  return all.flatMap((by) => [all.map((at) => (at + by) % count), all.map((at) => (count - at + by) % count)]);
+};
+const everyOrder = (rest: number[]): number[][] =>
+  rest.length < 2
+    ? [rest]
+    : rest.flatMap((one) => everyOrder(rest.filter((other) => other !== one)).map((tail) => [one, ...tail]));
+
+function busyAtNight(works: readonly Work[], tableMs: number, cooks: number): Busy[] {
+  const longest = works.reduce<readonly Interval[]>(
+    (most, { quiet }) => (quiet.length > most.length ? quiet : most),
+    [],
+  );
+  return longest
+    .filter(({ fromMs }) => fromMs < tableMs)
+    .flatMap(({ fromMs, toMs }) =>
+      Array.from({ length: cooks }, () => ({
+        resource: HANDS,
+        from: Math.max(0, (tableMs - toMs) / MIN_MS),
+        to: (tableMs - fromMs) / MIN_MS,
+      })),
+    );
+}
+
+/** In the order of what matters: unsafe, late or no longer hot, handwork at night, waits beside the wish, changes between batches, an early beginning. */
+function costOf(
+  { network, nodes, chains, tableMs }: MealNetwork,
+  works: readonly Work[],
+  { start, wishes }: { start: Float64Array; wishes: readonly number[] },
+): number[] {
+  const { lasts } = network;
+  let [unsafe, late, cooled, night, beside, held, earliest] = [0, 0, 0, 0, 0, 0, 0];
+  /** Backwards from the table: when a node begins by the clock, and when it ends. */
+  const begins = (id: number) => start[id]! + lasts[id]!;
+  const first = works.map(() => 0);
+  for (const [id, { work, task }] of nodes.entries()) {
+    first[work] = Math.max(first[work]!, begins(id));
+    if (
+      task.hands &&
+      overlaps({ startMs: tableMs - begins(id) * MIN_MS, endMs: tableMs - start[id]! * MIN_MS }, works[work]!.quiet)
+    )
+      night += lasts[id]!;
+  }
+  for (const [at, work] of works.entries()) {
+    const ids = chains[at]!;
+    let warm = warmMinutes(work.chain, work.lots);
+    for (let index = 0; index + 1 < ids.length; index++) {
+      const [one, next] = [ids[index]!, ids[index + 1]!];
+      if (one < 0) continue;
+      if (next < 0) {
+        const { place, minutes } = work.chain[index + 1]!;
+        const lies = start[one]! - begins(ids[index + 2]!);
+        beside += Math.abs(lies - wishes[at]!) / (60 + wishes[at]!);
+        if (place === 'counter') warm += lies - minutes;
+        continue;
+      }
+      const gap = start[one]! - begins(next);
+      held += gap;
+      if (gap < TO_THE_FRIDGE_MIN && nodes[one]!.task.place === 'counter') warm += gap;
+    }
+    unsafe += Math.max(0, warm - work.warmLimitMin);
+    cooled += Math.max(0, start[ids.at(-1)!]! - (tableMs - work.tableAtMs) / MIN_MS - work.staysHotMin);
+    late += Math.max(0, ((work.notBeforeMs ?? -Infinity) - tableMs) / MIN_MS + first[at]!);
+    earliest = Math.max(earliest, first[at]!);
+  }
+  return [
+    unsafe,
+    late,
+    Math.ceil(cooled / COOLED_STEP_MIN),
+    night,
+    Math.round(100 * beside) + Math.round(held / 10) + Math.round(cooled / 5),
+    changesOf(nodes, works, start),
+    earliest,
+  ];
+}
+
+/** How often hands go from one batch to another; from raw poultry to other raw meat the board is washed between. */
+function changesOf(nodes: MealNetwork['nodes'], works: readonly Work[], start: Float64Array): number {
+  const hands = nodes.flatMap(({ task }, id) => (task.hands ? [id] : [])).sort((a, b) => start[b]! - start[a]!);
+  let changes = 0;
+  for (let at = 1; at < hands.length; at++) {
+    const before = nodes[hands[at - 1]!]!;
+    const after = nodes[hands[at]!]!;
+    if (before.work === after.work) continue;
+    const onBoard = before.task.place === 'counter' && after.task.place === 'counter';
+    changes += onBoard && works[before.work]!.poultry && !works[after.work]!.poultry ? WASH_CHANGES : 1;
+  }
+  return changes;
+}
+
+function isLess(cost: readonly number[], than: readonly number[]): boolean {
+  for (const [at, one] of cost.entries()) if (Math.abs(one - than[at]!) > 1e-6) return one < than[at]!;
+  return false;
+}
+
+/** Minutes out of the fridge, short waits on the board among them. */
+function warmOf({ lots }: Work, jobs: readonly Job[]): number {
+  const waits = jobs.reduce(
+    (sum, { place, thenColdMin = 0 }) =>
+      sum + (place === 'counter' && thenColdMin < TO_THE_FRIDGE_MIN ? thenColdMin : 0),
+    0,
+  );
+  return warmMinutes(jobs, lots) + Math.ceil(waits);
+}
+
+function scheduleOf(work: Work, jobs: Job[]): Accepted {
+  const startMs = Math.min(work.tableAtMs, ...jobs.map((job) => job.startMs));
+  return {
+    ok: true,
+    jobs,
+    startMs,
+    warmMin: warmOf(work, jobs),
+    warmLimitMin: work.warmLimitMin,
+    lateByMin: Math.max(0, Math.ceil(((work.notBeforeMs ?? -Infinity) - startMs) / MIN_MS)),
+    inTheNight: jobs.some((job) => job.hands && overlaps(job, work.quiet)),
+  };
+}
+
+const overlaps = (job: Pick<Job, 'startMs' | 'endMs'>, intervals: readonly Interval[]) =>
+  intervals.some(({ fromMs, toMs }) => job.startMs < toMs && job.endMs > fromMs);

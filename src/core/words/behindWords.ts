@@ -1,0 +1,26 @@
+import type { Behind } from '../follow';
+import { formatClock } from '../times';
+import { formatDuration, type FormatStyle } from '../units';
+
+/** How a batch stands against its table; empty where it is in time as it was planned. */
+export function behindWords(
+  { byMin, tableMs, marinade }: Behind,
+  { name, zone }: { name: string; zone: string },
+  style: FormatStyle,
+): string {
+  const cut = marinade
+    ? `${formatDuration(marinade.minutes)} in the marinade instead of ${formatDuration(marinade.insteadOfMin)}`
+    : '';
+  if (byMin > 0)
+    return `${name}: ${formatDuration(byMin)} behind, on the table about ${formatClock(tableMs, zone, style.locale)}${cut ? `, with ${cut}` : ''}.`;
+  return cut && `${name}: begun late, still in time with ${cut}.`;
+}
+
+/** What a button says that makes up for it. */
+export function catchUpWords(
+  code: 'skip-soda' | 'no-freezer',
+  { name, soonerMin }: { name: string; soonerMin: number },
+): string {
+  const what = code === 'skip-soda' ? 'Skip the soda' : 'Slice it fridge-cold';
+  return `${name}: ${what.charAt(0).toLowerCase()}${what.slice(1)}, ${formatDuration(soonerMin)} sooner`;
+}

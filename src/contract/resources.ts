@@ -12,7 +12,8 @@ import {
 } from '@/core/marinades';
 import { ANIMALS, FATS, FORMS, SUITS, WORKS, type Cut } from '@/core/pieces';
 import { EVENT_KINDS } from '@/core/progress';
-import { JOB_KEYS, STAGES } from '@/core/scheduling';
+import { COOKS, JOB_KEYS } from '@/core/scheduling';
+import { STAGES } from '@/core/ways';
 import { ENZYME_CLASSES, FORCE_TIMES, FORCES } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
 import { dialStack } from './calculations';
@@ -38,7 +39,18 @@ const currency = z
   .regex(/^[A-Z]{3}$/, 'a currency code of three letters')
   .describe('ISO 4217');
 
-export const household = z.object({ id, name, zone, measures, freezer, slicerStacks, currency, version: z.int() });
+const cooks = z.int().min(COOKS.min).max(COOKS.max).describe('Pairs of hands at work at once');
+export const household = z.object({
+  id,
+  name,
+  zone,
+  measures,
+  freezer,
+  slicerStacks,
+  currency,
+  cooks,
+  version: z.int(),
+});
 export const householdWrite = z.strictObject({
   name,
   zone,
@@ -49,6 +61,7 @@ export const householdWrite = z.strictObject({
     .describe('Left out: as it is; what was learned stays unless it is given'),
   slicerStacks: slicerStacks.optional().describe('Left out: as they are'),
   currency: currency.optional(),
+  cooks: cooks.optional().describe('Left out: as they are'),
 });
 
 export const meal = z.object({ ...stored, name, tableAt: instant, zone, people: z.int() });
@@ -178,6 +191,11 @@ const job = z.object({
   place: z.string(),
   startAt: instant,
   endAt: instant,
+  thenColdMin: z
+    .number()
+    .optional()
+    .describe('After it the meat waits in the fridge so long, hands being wanted elsewhere'),
+  thenHotMin: z.number().optional().describe('After it the meat is kept hot so long, until it is on the table'),
 });
 
 export const batch = z.object({
@@ -202,6 +220,21 @@ export const batch = z.object({
     z.object({ ok: z.literal(false), reason: z.string() }),
   ]),
 });
+
+/** All batches of a meal by one clock. */
+export const mealSchedule = z.object({
+  mealId: id,
+  tableAt: instant,
+  ok: z.boolean().describe('Every batch has a schedule, and none wants hands or heat that another has'),
+  startAt: instant.optional(),
+  lateByMin: z.number(),
+  jobs: z.array(job.extend({ batchId: id, title: z.string() })).describe('Of all batches, by the clock'),
+  batches: z.array(batch.pick({ id: true, name: true, schedule: true })),
+  gives: z
+    .array(z.object({ batchId: id, code: z.enum(['kept-hot', 'clash']), minutes: z.number(), detail: z.string() }))
+    .describe('What could not be had: batches that wait hot for long, jobs that want the same hands or heat at once'),
+});
+export type MealSchedule = z.infer<typeof mealSchedule>;
 
 /** Parts of a long piece, from one end to the other. */
 export const divideRequest = z.strictObject({

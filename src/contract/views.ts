@@ -1,8 +1,8 @@
-import type { Freezer } from '@/core/batches';
+import type { Freezer, MealBatch, Pins } from '@/core/batches';
 import type { Ingredient, Marinade } from '@/core/marinades';
 import type { Cut } from '@/core/pieces';
 import type { Caution } from '@/core/safety';
-import type { Job } from '@/core/scheduling';
+import type { Job, JobKey, Work } from '@/core/scheduling';
 import type { DialFit } from '@/core/slicing';
 import type { OwnedMeasure } from '@/core/units';
 import type { Batch, EventResource, MarinadeResource, MarinadeWrite, Meal, Tasting } from './resources';
@@ -29,6 +29,20 @@ export interface PlannedBatch {
   checkFirmMin?: number;
   /** Why there is no schedule. */
   refusal?: string;
+  /** What it could not have in this meal, and what would help. */
+  gives: string[];
+  version: number;
+  /** What its clock times are an answer to: how it stands is worked out from it as the day goes on. */
+  work?: Work;
+  marinadeMin: number;
+  /** Its work without what may be left out, as long as that job has not begun. */
+  quicker: {
+    code: 'skip-soda' | 'no-freezer';
+    before: JobKey;
+    pins: Pins;
+    work: Work;
+    marinadeMin: number;
+  }[];
   lots: number;
   warmMin: number;
   warmLimitMin: number;
@@ -63,11 +77,14 @@ export interface KitchenAround {
   freezer: Freezer;
   slicer?: DialFit;
   currency: string;
+  cooks: number;
   /** The cook's own cuts, beside those of the catalogue. */
   ownCuts: Cut[];
 }
 
 export interface BatchPage extends KitchenAround {
+  /** The other batches of its meal. */
+  neighbours: MealBatch[];
   cut: Cut;
   batch: Omit<Batch, 'schedule'>;
   marinades: Marinade[];
@@ -80,6 +97,8 @@ export interface NewBatchPage extends KitchenAround {
   cut: Cut;
   marinades: Marinade[];
   meals: Meal[];
+  /** Of meals that are still to come, by their ids: the batches that a new one would share hands and heat with. */
+  neighbours: Record<string, MealBatch[]>;
 }
 
 export interface MarinadePage {

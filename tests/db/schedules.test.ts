@@ -52,3 +52,82 @@ describe('POST /calc/schedule', () => {
     expect(flaws({ cooks: 2, tasks }, body.jobs as ScheduledTask[])).toEqual([]);
   });
 });
+
+describe('GET /meals/{id}/schedule', () => {
+  const tableAt = '2026-06-03T18:00:00.000Z';
+  const batch = (mealId: string, more: object = {}) => ({
+    mealId,
+    way: 'stir-fry',
+    cutId: 'beef-flank',
+    massG: 700,
+    heightMm: 40,
+    thicknessMm: 4,
+    people: 4,
+    tableAt,
+    pins: {},
+    ...more,
+  });
+  let mealId: string;
+  let ids: string[];
+  beforeAll(async () => {
+    const { body: meal } = await call('POST', '/meals', { body: { name: 'After the race', tableAt, people: 8 } });
+    mealId = meal.id as string;
+    const { body: book } = await call('GET', '/marinades?limit=1');
+    const marinadeId = (book.items as { id: string }[])[0]!.id;
+    ids = [];
+    for (const cutId of ['beef-flank', 'chicken-thigh'])
+      ids.push((await call('POST', '/batches', { body: batch(mealId, { cutId, marinadeId }) })).body.id as string);
+  });
+  interface Job {
+    batchId: string;
+    key: string;
+    hands: boolean;
+    startAt: string;
+    endAt: string;
+  }
+  const schedule = async () => (await call('GET', `/meals/${mealId}/schedule`)).body;
+
+  test('one pair of hands for all batches, the last of them done at the table', async () => {
+    const { ok, jobs, gives, startAt } = await schedule();
+    expect(ok).toBe(true);
+    // One pan for both: the first of them waits hot, and that is said.
+    expect(gives).toEqual([
+      {
+        batchId: expect.stringMatching(ids.join('|')),
+        code: 'kept-hot',
+        minutes: expect.any(Number),
+        detail: expect.stringMatching(/off the heat .* before the table/),
+      },
+    ]);
+    const hands = (jobs as Job[]).filter((job) => job.hands).sort((a, b) => (a.startAt < b.startAt ? -1 : 1));
+    for (const [at, job] of hands.entries()) if (at > 0) expect(hands[at - 1]!.endAt <= job.startAt).toBe(true);
+    expect(new Set(hands.map(({ batchId }) => batchId)).size).toBe(2);
+    expect(hands.at(-1)!.endAt).toBe(tableAt);
+    expect((jobs as Job[])[0]!.startAt).toBe(startAt);
+  });
+
+  test('a batch says the same of itself as its meal does, alone or in a list', async () => {
+    const { batches } = await schedule();
+    for (const { id, schedule: said } of batches as { id: string; schedule: object }[]) {
+      expect((await call('GET', `/batches/${id}`)).body.schedule).toEqual(said);
+      const { body } = await call('GET', `/batches?mealId=${mealId}`);
+      expect((body.items as { id: string; schedule: object }[]).find((one) => one.id === id)!.schedule).toEqual(said);
+    }
+  });
+
+  test('moved to another day, each is planned as it is alone', async () => {
+    const before = (await call('GET', `/batches/${ids[0]}`)).body;
+    const moved = await call('PATCH', `/batches/${ids[0]}`, {
+      body: { tableAt: '2026-06-09T18:00:00.000Z' },
+      ifMatch: '*',
+    });
+    expect(moved.status).toBe(200);
+    const { jobs } = await schedule();
+    const last = (jobs as Job[]).filter(({ batchId }) => batchId === ids[1]).at(-1)!;
+    expect(last.endAt).toBe(tableAt);
+    expect(moved.body.schedule).not.toEqual(before.schedule);
+  });
+
+  test('an unknown meal is not found', async () =>
+    expect((await call('GET', '/meals/00000000-0000-4000-8000-000000000000/schedule')).status).toBe(404));
+});

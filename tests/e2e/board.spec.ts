@@ -95,7 +95,8 @@ test.describe('Slice: the drawing is the control', () => {
       thicknessMm: 6,
     });
     await page.goto(`/batches/${id}?stage=slice`);
-    await expect(page.getByText(/Cut along the bone to within 6 mm of the edge/)).toBeVisible();
+    // The steps say it, and the job list further down.
+    await expect(page.getByText(/Cut along the bone to within 6 mm of the edge/).first()).toBeVisible();
     await expect(page.getByRole('img', { name: /the sheet, scored/ })).toBeVisible();
     // Scoring is the cook's choice: left whole, the sheet is not pierced and its fibres stay long.
     await page.getByRole('checkbox', { name: 'Scored' }).uncheck();

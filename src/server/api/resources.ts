@@ -233,6 +233,14 @@ export const resources: Operation[] = [
     current: batches.readBatch,
     run: async ({ params, body, version }) => ({ body: { items: await divideBatch(params.id!, version, body) } }),
   }),
+  operation({
+    method: 'GET',
+    path: '/meals/{id}/schedule',
+    tag: 'meals',
+    summary: 'All batches of a meal by one clock: hands and heat shared among them',
+    response: contract.mealSchedule,
+    run: async ({ params }) => ({ body: await batches.scheduleOfMeal(await meals.readMeal(params.id!)) }),
+  }),
   ...crud({
     plural: 'meals',
     singular: 'meal',

@@ -1,13 +1,17 @@
 import 'server-only';
-import type { Batch, BatchWrite, EventResource, EventWrite } from '@/contract/resources';
-import { planBatch, type BatchInputs, type BatchPlan, type Surroundings } from '@/core/batches';
+import type { Batch, BatchWrite, EventResource, EventWrite, Meal, MealSchedule } from '@/contract/resources';
+import type { BatchInputs, MealBatch, Surroundings } from '@/core/batches';
+import { MOST_TOGETHER } from '@/core/scheduling';
 import type { PlannedBatch } from '@/contract/views';
 import { findIngredient } from '@/core/marinades';
 import type { FormatStyle } from '@/core/units';
 import { findCut } from '@/core/pieces';
+import { isWay, WAYS } from '@/core/ways';
 import { WAY_NAMES } from '@/core/words';
 import {
   addEvent,
+  batchesOfMeal,
+  batchesOfMeals,
   eventsOf,
   findEvent,
   holdHour,
@@ -24,7 +28,7 @@ import { breaksRule, notFound } from '../api/failures';
 import { nowMs } from '../clock';
 import { checkTableAt } from '../tableAt';
 import { cutsOf } from '../cuts/cuts';
-import { scheduleOf, type PlanQuestion } from '../heavy/planned';
+import type { MealQuestion, PlanQuestion } from '../heavy/planned';
 import { heavy, heavyList } from '../heavy/pool';
 import { currentHousehold, freezerOf, ingredientsOf, ownedMeasures, slicerOf } from '../kitchen/kitchen';
 import { learnFromReport, readReport } from '../kitchen/learnFromReport';
@@ -54,6 +58,7 @@ export async function surroundingsFor(db: Db, household: HouseholdRow) {
     measures: ownedMeasures(household),
     freezer: freezerOf(household),
     slicer: slicerOf(household),
+    cooks: household.cooks,
   };
   const sodaIngredient = findIngredient('soda', ingredients) ?? findIngredient('soda')!;
   return (inputs: Pick<BatchInputs, 'cutId' | 'marinadeId'>): Surroundings => {
@@ -86,9 +91,11 @@ function toLoaded(
   piece: Pick<PieceRow, 'cut_id' | 'mass_g' | 'height_mm'>,
   around: (inputs: BatchInputs) => Surroundings,
 ): LoadedBatch {
-  const { plan, unreadable } = upgradePlan(row.plan);
+  const { plan, unreadable: left } = upgradePlan(row.plan);
+  // A way that a later Mince has written.
+  const unreadable = isWay(row.way) ? left : ['way', ...left];
   const inputs: BatchInputs = {
-    way: row.way,
+    way: isWay(row.way) ? row.way : WAYS[0],
     cutId: piece.cut_id,
     massG: piece.mass_g,
     heightMm: piece.height_mm,
@@ -115,14 +122,22 @@ function toLoaded(
   return { resource, inputs, around: surroundings };
 }
 
-export async function loadBatches(db: Db, household: HouseholdRow, rows: BatchRow[]): Promise<LoadedBatch[]> {
+type Around = Awaited<ReturnType<typeof surroundingsFor>>;
+
+/** @param known what is around them, where it was loaded already */
+export async function loadBatches(
+  db: Db,
+  household: HouseholdRow,
+  rows: BatchRow[],
+  known?: Around,
+): Promise<LoadedBatch[]> {
   const [pieces, around] = await Promise.all([
     piecesOf(
       db,
       { householdId: household.id },
       rows.map(({ id }) => id),
     ),
-    surroundingsFor(db, household),
+    known ?? surroundingsFor(db, household),
   ]);
   return rows.map((row) =>
     toLoaded(
@@ -133,21 +148,92 @@ export async function loadBatches(db: Db, household: HouseholdRow, rows: BatchRo
   );
 }
 
-const questionOf = ({ resource: { id, name }, inputs, around }: LoadedBatch): PlanQuestion => ({
+const questionOf = ({ resource: { id, name, version }, inputs, around }: LoadedBatch): PlanQuestion => ({
   id,
   name,
+  version,
   inputs,
   around,
 });
 
-async function withSchedules(loaded: readonly LoadedBatch[]): Promise<Batch[]> {
-  const planned = await heavyList(loaded.map(questionOf), (some) => heavy('schedules', some));
+/** The meals of these batches, whole: hands and heat are shared with those that were not asked for. Of a crowded meal only what was asked for. */
+async function mealsOf(
+  db: Db,
+  household: HouseholdRow,
+  rows: readonly BatchRow[],
+  around?: Around,
+): Promise<{ loaded: LoadedBatch[]; meals: MealQuestion[] }> {
+  const mealIds = [...new Set(rows.map(({ meal_id }) => meal_id))];
+  const asked = new Set(rows.map(({ id }) => id));
+  const inMeals = await batchesOfMeals(db, { householdId: household.id }, mealIds);
+  const isCrowded = (mealId: string) => inMeals.filter(({ meal_id }) => meal_id === mealId).length > MOST_TOGETHER;
+  const crowded = new Set(mealIds.filter(isCrowded));
+  const beside = inMeals.filter(({ id, meal_id }) => !asked.has(id) && !crowded.has(meal_id));
+  const loaded = await loadBatches(db, household, [...rows, ...beside], around);
+  const meals = mealIds.map((mealId): MealQuestion => {
+    const batches = loaded.filter(({ resource }) => resource.mealId === mealId).map(questionOf);
+    const wanted = batches.map(({ id }) => id).filter((id) => asked.has(id));
+    return { batches, wanted, alone: crowded.has(mealId) };
+  });
+  return { loaded: loaded.slice(0, rows.length), meals };
+}
+
+/** What is answered for each batch of these meals, in the order that the batches were asked in. */
+async function inOrderOf<T>(
+  loaded: readonly LoadedBatch[],
+  meals: readonly MealQuestion[],
+  ask: (some: readonly MealQuestion[]) => Promise<T[]>,
+): Promise<T[]> {
+  const answers = await heavyList(meals, ask);
+  const ids = meals.flatMap(({ wanted }) => wanted);
+  const byId = new Map(ids.map((id, at) => [id, answers[at]!]));
+  return loaded.map(({ resource }) => byId.get(resource.id)!);
+}
+
+async function scheduled({ loaded, meals }: Awaited<ReturnType<typeof mealsOf>>): Promise<Batch[]> {
+  const planned = await inOrderOf(loaded, meals, (some) => heavy('schedules', some));
   return loaded.map(({ resource }, index) => ({ ...resource, schedule: planned[index]! }));
 }
 
+const withSchedules = async (db: Db, household: HouseholdRow, rows: readonly BatchRow[]): Promise<Batch[]> =>
+  scheduled(await mealsOf(db, household, rows));
+
 /** As Today and the kitchen show them. */
-export const plannedBatches = (loaded: readonly LoadedBatch[], style: FormatStyle): Promise<PlannedBatch[]> =>
-  heavyList(loaded.map(questionOf), (some) => heavy('plannedBatches', some, style));
+export async function plannedBatches(
+  household: HouseholdRow,
+  rows: readonly BatchRow[],
+  style: FormatStyle,
+): Promise<PlannedBatch[]> {
+  const { loaded, meals } = await mealsOf(database(), household, rows);
+  return inOrderOf(loaded, meals, (some) => heavy('plannedBatches', some, style));
+}
+
+/** All batches of a meal by one clock. */
+export async function scheduleOfMeal(meal: Meal): Promise<MealSchedule> {
+  const household = await currentHousehold();
+  const rows = await batchesOfMeal(database(), { householdId: household.id }, meal.id);
+  const loaded = await loadBatches(database(), household, rows);
+  return { mealId: meal.id, tableAt: meal.tableAt, ...(await heavy('mealSchedule', loaded.map(questionOf))) };
+}
+
+/** The other batches of these meals, as a plan in the browser needs them; of many none, they are planned alone. */
+export async function neighboursIn(mealIds: string[], but?: string): Promise<Record<string, MealBatch[]>> {
+  const household = await currentHousehold();
+  const rows = (await batchesOfMeals(database(), { householdId: household.id }, mealIds)).filter(
+    ({ id }) => id !== but,
+  );
+  const few = mealIds
+    .map((mealId) => rows.filter(({ meal_id }) => meal_id === mealId))
+    .filter(({ length }) => length > 0 && length < MOST_TOGETHER);
+  const loaded = await loadBatches(database(), household, few.flat());
+  return Object.fromEntries(
+    few.map((some) => {
+      const ids = new Set(some.map(({ id }) => id));
+      const batches = loaded.filter(({ resource }) => ids.has(resource.id)).map(questionOf);
+      return [some[0]!.meal_id, batches.map(({ id, inputs, around }) => ({ id, inputs, around }))];
+    }),
+  );
+}
 
 export async function listBatches(page: Page & { mealId?: string }): Promise<{ items: Batch[]; total: number }> {
   const household = await currentHousehold();
@@ -158,7 +244,7 @@ export async function listBatches(page: Page & { mealId?: string }): Promise<{ i
     { householdId: household.id },
     { ...page, where, orderBy: [{ column: 'table_at', order: 'desc' }] },
   );
-  return { items: await withSchedules(await loadBatches(database(), household, rows)), total };
+  return { items: await withSchedules(database(), household, rows), total };
 }
 
 export async function loadBatch(id: string): Promise<LoadedBatch> {
@@ -169,44 +255,82 @@ export async function loadBatch(id: string): Promise<LoadedBatch> {
 }
 
 export async function readBatch(id: string): Promise<Batch> {
-  return (await withSchedules([await loadBatch(id)]))[0]!;
+  return (await readBatches([id]))[0]!;
+}
+
+export async function readBatches(ids: string[]): Promise<Batch[]> {
+  const household = await currentHousehold();
+  const rows = await Promise.all(
+    ids.map((id) => findRow<BatchRow>(database(), TABLE, { householdId: household.id }, id)),
+  );
+  if (rows.some((row) => !row)) throw notFound('batch');
+  return withSchedules(database(), household, rows as BatchRow[]);
 }
 
 export async function createBatch(write: BatchWrite, id?: string): Promise<Batch> {
   const household = await currentHousehold();
-  return transaction((trx) => createBatchIn(trx, household, write, id));
+  return written(household, async (trx, around) => [await createBatchIn(trx, { household, around }, write, id)]).then(
+    ([one]) => one!,
+  );
 }
 
 export async function changeBatch(id: string, version: number | undefined, write: BatchWrite): Promise<Batch> {
   const household = await currentHousehold();
-  return transaction((trx) => changeBatchIn(trx, household, { id, version, write }));
+  return written(household, async (trx, around) => [
+    await changeBatchIn(trx, { household, around }, { id, version, write }),
+  ]).then(([one]) => one!);
+}
+
+/** Writes batches in one transaction and answers them as that left them; their plans are worked out when nobody waits for it any more. */
+export async function written(
+  household: HouseholdRow,
+  work: (trx: Db, around: Around) => Promise<BatchRow[]>,
+): Promise<Batch[]> {
+  return scheduled(
+    await transaction(async (trx) => {
+      const around = await surroundingsFor(trx, household);
+      return mealsOf(trx, household, await work(trx, around), around);
+    }),
+  );
+}
+
+interface Kitchen {
+  household: HouseholdRow;
+  around: Around;
 }
 
 /** Creates within a transaction that has begun. */
-export async function createBatchIn(trx: Db, household: HouseholdRow, write: BatchWrite, id?: string): Promise<Batch> {
+export async function createBatchIn(
+  trx: Db,
+  { household, around }: Kitchen,
+  write: BatchWrite,
+  id?: string,
+): Promise<BatchRow> {
   checkTableAt(write.tableAt);
   const dated = { ...write, notBefore: write.notBefore ?? new Date(nowMs()).toISOString() };
-  const { plan, around } = await planned(trx, household, dated);
+  const { cut } = around(dated);
   const mealId = await mealFor(trx, household, dated);
-  const name = write.name ?? `${around.cut.name}, ${WAY_NAMES[write.way].toLowerCase()}`;
+  const name = write.name ?? `${cut.name}, ${WAY_NAMES[write.way].toLowerCase()}`;
   const row = await insertRow<BatchRow>(
     trx,
     TABLE,
     { householdId: household.id },
     { ...toRow(dated, household.zone), id, meal_id: mealId, name },
   );
-  return finish(trx, household, row, { write: dated, plan, around });
+  await savePiece(trx, { householdId: household.id }, pieceOf(row.id, write));
+  return row;
 }
 
 /** Changes within a transaction that has begun. */
 export async function changeBatchIn(
   trx: Db,
-  household: HouseholdRow,
+  { household, around }: Kitchen,
   { id, version, write }: { id: string; version: number | undefined; write: BatchWrite },
-): Promise<Batch> {
+): Promise<BatchRow> {
   const before = await findRow<BatchRow>(trx, TABLE, { householdId: household.id }, id);
   checkTableAt(write.tableAt, before?.table_at);
-  const { plan, around } = await planned(trx, household, write);
+  // A cut or a marinade that is not there is said before anything is written.
+  around(write);
   const values = {
     ...toRow(write, household.zone),
     ...(write.name ? { name: write.name } : {}),
@@ -216,28 +340,16 @@ export async function changeBatchIn(
     throw breaksRule('There is no such meal.', '/mealId');
   const row = await updateRow<BatchRow>(trx, TABLE, { householdId: household.id }, { id, version, values });
   if (!row) throw notFound('batch');
-  return finish(trx, household, row, { write, plan, around });
+  await savePiece(trx, { householdId: household.id }, pieceOf(id, write));
+  return row;
 }
 
-async function planned(
-  db: Db,
-  household: HouseholdRow,
-  write: BatchWrite,
-): Promise<{ plan: BatchPlan; around: Surroundings }> {
-  const around = (await surroundingsFor(db, household))(write);
-  return { plan: planBatch(inputsOf(write), around), around };
-}
-
-async function finish(
-  trx: Db,
-  household: HouseholdRow,
-  row: BatchRow,
-  { write, plan, around }: { write: BatchWrite; plan: BatchPlan; around: Surroundings },
-): Promise<Batch> {
-  const piece = { batch_id: row.id, cut_id: write.cutId, mass_g: write.massG, height_mm: write.heightMm };
-  await savePiece(trx, { householdId: household.id }, piece);
-  return { ...toLoaded(row, piece, () => around).resource, schedule: scheduleOf(plan) };
-}
+const pieceOf = (id: string, { cutId, massG, heightMm }: BatchWrite) => ({
+  batch_id: id,
+  cut_id: cutId,
+  mass_g: massG,
+  height_mm: heightMm,
+});
 
 function toRow(write: BatchWrite, zone: string): Partial<BatchRow> {
   const { thicknessMm, notBeforeMs, pins } = inputsOf(write);

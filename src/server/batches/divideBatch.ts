@@ -3,10 +3,10 @@ import { currentHousehold } from '../kitchen/kitchen';
 import type { Batch, BatchWrite, DivideRequest } from '@/contract/resources';
 import { LIMITS, planBatch } from '@/core/batches';
 import { divide } from '@/core/pieces';
-import { database, transaction } from '@/data/connection';
+import { database } from '@/data/connection';
 import { findRow } from '@/data/versioned';
 import { breaksRule } from '../api/failures';
-import { changeBatchIn, createBatchIn, loadBatch, readBatch, type LoadedBatch } from './batches';
+import { changeBatchIn, createBatchIn, loadBatch, readBatches, written, type LoadedBatch } from './batches';
 
 /**
  * A long piece that is thicker at one end becomes two batches or more that go on separately, each with its own height and its share of the
@@ -25,12 +25,12 @@ export async function divideBatch(
   if (writes.some(({ massG }) => massG < LIMITS.massG.min))
     throw breaksRule(`A part would weigh less than ${LIMITS.massG.min} g.`, '/parts');
   const household = await currentHousehold();
-  return transaction(async (trx) => {
-    const first = await changeBatchIn(trx, household, { id, version, write: writes[0]! });
-    const others: Batch[] = [];
+  return written(household, async (trx, around) => {
+    const kitchen = { household, around };
+    const all = [await changeBatchIn(trx, kitchen, { id, version, write: writes[0]! })];
     for (const [index, write] of writes.slice(1).entries())
-      others.push(await createBatchIn(trx, household, write, ids?.[index]));
-    return [first, ...others];
+      all.push(await createBatchIn(trx, kitchen, write, ids?.[index]));
+    return all;
   }).catch(async (error) => {
     // Another try was quicker: nothing of this one stands.
     const first = await dividedBefore(id, ids);
@@ -44,7 +44,7 @@ async function dividedBefore(id: string, ids: DivideRequest['ids']): Promise<Bat
   if (!ids) return undefined;
   const { id: householdId } = await currentHousehold();
   if (!(await findRow(database(), 'batch', { householdId }, ids[0]!))) return undefined;
-  return Promise.all([id, ...ids].map(readBatch));
+  return readBatches([id, ...ids]);
 }
 
 function writesOf({ resource, inputs, around }: LoadedBatch, parts: DivideRequest['parts']): BatchWrite[] {

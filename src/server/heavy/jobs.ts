@@ -1,12 +1,13 @@
 import { firming, thawing, type FirmingInput, type ThawInput } from '@/core/firming';
 import { solveProject } from '@/core/makespan';
 import { parseLines } from '@/core/marinades';
-import { plannedBatches, schedules } from './planned';
+import { mealSchedule, plannedBatches, schedules } from './planned';
 
 /** Sums that would keep everyone waiting: what goes in and out is plain data. */
 export const HEAVY = {
   schedules,
   plannedBatches,
+  mealSchedule,
   parseLines,
   solveProject,
   firming: (input: FirmingInput) => {

@@ -61,13 +61,14 @@ export async function changeHousehold(
 }
 
 function toHousehold(row: HouseholdRow): Household {
-  const { id, name, zone, version, currency } = row;
+  const { id, name, zone, version, currency, cooks } = row;
   return {
     id,
     name,
     zone,
     version,
     currency,
+    cooks,
     measures: ownedMeasures(row).map((measure) => measure.id),
     freezer: freezerOf(row),
     slicerStacks: row.slicer_stacks ?? [],

@@ -4,10 +4,10 @@ import type { KitchenPage, PlannedBatch } from '@/contract/views';
 import type { FormatStyle } from '@/core/units';
 import { batchesOfMeal } from '@/data/batches';
 import { database } from '@/data/connection';
-import type { MealRow } from '@/data/tables';
+import type { BatchRow, MealRow } from '@/data/tables';
 import { findRow } from '@/data/versioned';
 import { notFound } from '../api/failures';
-import { listEvents, loadBatch, loadBatches, plannedBatches } from '../batches/batches';
+import { listEvents, plannedBatches } from '../batches/batches';
 import { currentHousehold } from '../kitchen/kitchen';
 
 /** Everything kitchen mode needs at once, so that it goes on when the network does not. */
@@ -17,11 +17,12 @@ export async function loadKitchen(
 ): Promise<KitchenPage> {
   const household = await currentHousehold();
   if (which.batchId) {
-    const loaded = await loadBatch(which.batchId);
+    const row = await findRow<BatchRow>(database(), 'batch', { householdId: household.id }, which.batchId);
+    if (!row) throw notFound('batch');
     return {
-      title: loaded.resource.name,
+      title: row.name,
       zone: household.zone,
-      batches: await plannedBatches([loaded], style),
+      batches: await plannedBatches(household, [row], style),
       events: await listEvents([which.batchId]),
     };
   }
@@ -38,6 +39,5 @@ export async function loadMealBatches(
 ): Promise<{ batches: PlannedBatch[]; events: EventResource[] }> {
   const household = await currentHousehold();
   const rows = await batchesOfMeal(database(), { householdId: household.id }, mealId);
-  const loaded = await loadBatches(database(), household, rows);
-  return { batches: await plannedBatches(loaded, style), events: await listEvents(rows.map(({ id }) => id)) };
+  return { batches: await plannedBatches(household, rows, style), events: await listEvents(rows.map(({ id }) => id)) };
 }

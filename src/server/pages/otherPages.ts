@@ -15,7 +15,7 @@ import { database } from '@/data/connection';
 import type { HouseholdRow } from '@/data/tables';
 import type { Page } from '@/data/versioned';
 import { CUTS, findCut, type Cut } from '@/core/pieces';
-import { listEvents, loadBatch, loadBatches } from '../batches/batches';
+import { listEvents, loadBatch, loadBatches, neighboursIn } from '../batches/batches';
 import { ownCuts } from '../cuts/cuts';
 import { currentHousehold, freezerOf, ingredientsOf, ownedMeasures, slicerOf } from '../kitchen/kitchen';
 import { listMarinades, namesInBook, readMarinade, toCore, wholeBook } from '../marinades/marinades';
@@ -38,6 +38,7 @@ async function aroundOf(
     freezer: freezerOf(household),
     slicer: slicerOf(household),
     currency: household.currency,
+    cooks: household.cooks,
     ownCuts: await ownCuts(household.id, cut),
   };
 }
@@ -51,17 +52,29 @@ async function book(ingredients: readonly Ingredient[], keep?: Marinade): Promis
 export async function loadBatchPage(id: string): Promise<BatchPage> {
   const household = await currentHousehold();
   const [loaded, ingredients] = await Promise.all([loadBatch(id), ingredientsOf(database(), household.id)]);
-  const [marinades, events, { items: tastings }, around] = await Promise.all([
+  const [neighbours, marinades, events, { items: tastings }, around] = await Promise.all([
+    neighboursIn([loaded.resource.mealId], id),
     book(ingredients, loaded.around.marinade),
     listEvents([id]),
     listTastings({ ...ALL, batchId: id }),
     aroundOf(household, ingredients, loaded.around.cut),
   ]);
-  return { batch: loaded.resource, cut: loaded.around.cut, marinades, events, tastings, ...around };
+  return {
+    batch: loaded.resource,
+    cut: loaded.around.cut,
+    neighbours: neighbours[loaded.resource.mealId] ?? [],
+    marinades,
+    events,
+    tastings,
+    ...around,
+  };
 }
 
 /** @param cutId the cut that the address asks for; an unknown one is as good as none */
-export async function loadNewBatchPage(cutId: string | undefined): Promise<NewBatchPage & { cutAsked: boolean }> {
+export async function loadNewBatchPage(
+  cutId: string | undefined,
+  nowMs: number,
+): Promise<NewBatchPage & { cutAsked: boolean }> {
   const household = await currentHousehold();
   const ingredients = await ingredientsOf(database(), household.id);
   const [marinades, { items: meals }, around] = await Promise.all([
@@ -69,8 +82,10 @@ export async function loadNewBatchPage(cutId: string | undefined): Promise<NewBa
     listMeals({ limit: 30, offset: 0 }),
     aroundOf(household, ingredients),
   ]);
+  const toCome = meals.filter(({ tableAt }) => Date.parse(tableAt) > nowMs).map(({ id }) => id);
+  const neighbours = await neighboursIn(toCome);
   const asked = cutId === undefined ? undefined : findCut(cutId, [...around.ownCuts, ...CUTS]);
-  return { marinades, meals, cut: asked ?? findCut(USUAL_CUT)!, cutAsked: asked !== undefined, ...around };
+  return { marinades, meals, neighbours, cut: asked ?? findCut(USUAL_CUT)!, cutAsked: asked !== undefined, ...around };
 }
 
 /** What a form for a marinade begins with. */

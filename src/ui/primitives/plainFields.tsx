@@ -51,10 +51,18 @@ interface SelectFieldProps<T extends string> {
   options: readonly { value: T; name: string }[];
   onChange: (value: T) => void;
   className?: string;
+  help?: ReactNode;
 }
 
 /** One of a few, under its label. */
-export const SelectField = <T extends string>({ label, value, options, onChange, className }: SelectFieldProps<T>) => (
+export const SelectField = <T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+  className,
+  help,
+}: SelectFieldProps<T>) => (
   <label className="block">
     <span className={LABEL_LOOK}>{label}</span>
     <select
@@ -68,6 +76,7 @@ export const SelectField = <T extends string>({ label, value, options, onChange,
         </option>
       ))}
     </select>
+    {help && <span className="mt-1 block text-[13px] text-muted">{help}</span>}
   </label>
 );
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { STAGES } from '@/core/scheduling';
+import { stageNamed } from '@/core/ways';
 import { loadBatchPage } from '@/server/pages/otherPages';
 import { BatchScreen } from '@/ui/features/batch/batchScreen';
 import { one, page, type Search } from '../../page-tools';
@@ -13,6 +13,6 @@ export default async function Page({ params, searchParams }: Search & { params: 
   if (!known) notFound();
   return page(
     () => loadBatchPage(known),
-    (data) => <BatchScreen key={known} {...data} stage={STAGES.find((name) => name === stage) ?? 'slice'} />,
+    (data) => <BatchScreen key={known} {...data} stage={stageNamed(stage) ?? 'slice'} />,
   );
 }

@@ -9,7 +9,7 @@ export default async function Page({ searchParams }: Search) {
   const { meal, cut } = await searchParams;
   const nowMs = Date.now();
   return page(
-    () => loadNewBatchPage(text(cut)),
+    () => loadNewBatchPage(text(cut), nowMs),
     (data) => <NewBatchScreen {...data} mealId={one(meal)} nowMs={nowMs} />,
   );
 }

@@ -4,7 +4,7 @@ import clsx from 'clsx';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef } from 'react';
-import { STAGES, type Stage } from '@/core/scheduling';
+import type { Stage } from '@/core/ways';
 import { formatClock, formatDay } from '@/core/times';
 import { formatMass } from '@/core/units';
 import { STAGE_NAMES } from '@/core/words';
@@ -21,6 +21,8 @@ import type { useBatchDraft } from './useBatchDraft';
 
 interface Props {
   stage: Stage;
+  /** In the order of the work. */
+  stages: readonly Stage[];
   lines: Record<Exclude<Stage, 'taste'>, string>;
   tastings: number;
   draft: ReturnType<typeof useBatchDraft>;
@@ -31,7 +33,7 @@ interface Props {
 const keepUnits = (text: string) => text.replace(/(\d) (?=(?:°C|°F|h|g|kg|lb|oz|mm|in|min)\b)/g, '$1\u00a0');
 
 /** Name, stages with their one-line results, and what can be done with the whole batch. */
-export function BatchRail({ stage, lines, tastings, draft, onGo }: Props) {
+export function BatchRail({ stage, stages, lines, tastings, draft, onGo }: Props) {
   const { fields, inputs, cut, plan, zone, batchId, change } = useBatchWork();
   const { style } = usePreferences();
   const { undo, canUndo } = draft;
@@ -56,6 +58,7 @@ export function BatchRail({ stage, lines, tastings, draft, onGo }: Props) {
       </p>
       <StageList
         stage={stage}
+        stages={stages}
         onGo={onGo}
         say={(one) =>
           one === 'taste'
@@ -92,10 +95,10 @@ export function BatchRail({ stage, lines, tastings, draft, onGo }: Props) {
 
 function StageList({
   stage,
+  stages,
   onGo,
   say,
-}: {
-  stage: Stage;
+}: Pick<Props, 'stage' | 'stages'> & {
   onGo: (stage: Stage) => void;
   say: (stage: Stage) => string;
 }) {
@@ -106,7 +109,7 @@ function StageList({
   }, [stage]);
   return (
     <nav aria-label="Stages" className="-mx-4 mt-3 flex overflow-x-auto wide:block">
-      {STAGES.map((one, index) => (
+      {stages.map((one, index) => (
         <button
           key={one}
           ref={one === stage ? current : undefined}

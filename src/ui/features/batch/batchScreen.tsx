@@ -9,7 +9,7 @@ import type { Remedy, Surroundings } from '@/core/batches';
 import { LIMITS } from '@/core/batches';
 import type { Cut } from '@/core/pieces';
 import { jobProgress } from '@/core/progress';
-import { STAGES, type Stage } from '@/core/scheduling';
+import { stagesOf, type Stage } from '@/core/ways';
 import { STAGE_NAMES } from '@/core/words';
 import { Button } from '../../primitives/button';
 import { CautionList } from '../../primitives/cautionNote';
@@ -79,6 +79,8 @@ const ALL_PARTS = [
 ];
 const FETCH_STAGES_AFTER_MS = 1500;
 
+const NO_STAGES: readonly Stage[] = [];
+
 type BatchScreenProps = BatchPage & { stage: Stage };
 
 const FIGURES: Record<Stage, ComponentType | undefined> = {
@@ -101,7 +103,6 @@ export function BatchScreen(page: BatchScreenProps) {
   const record = useCallback((event: EventResource) => setEvents((before) => [...before, event]), []);
   const { style } = usePreferences();
   const { work, broken } = useBatchPlan(page, draft, { events, record });
-  useStageKeys(goTo, undo);
   useFetchStages();
   useEffect(() => {
     document.title = `${draft.fields.name}: ${STAGE_NAMES[stage].toLowerCase()} · Mince`;
@@ -129,6 +130,9 @@ export function BatchScreen(page: BatchScreenProps) {
     [pin, change],
   );
 
+  const stages = work ? stagesOf(work.inputs.way, work.plan.slice.shape) : NO_STAGES;
+  useStageKeys(stages, goTo, undo);
+
   if (!work || !planned) return <NoPlan name={draft.fields.name} broken={broken} onBack={draft.takeBack} />;
   const { plan, cut, marinade, inputs } = work;
   const lines = stageLines(plan, style);
@@ -138,7 +142,7 @@ export function BatchScreen(page: BatchScreenProps) {
         <PaperPlan plan={plan} inputs={inputs} cut={cut} marinade={marinade} zone={zone} name={draft.fields.name} />
       )}
       <div className="no-print grid grid-cols-[minmax(0,1fr)] wide:min-h-[calc(100dvh-3.5rem)] wide:grid-cols-[216px_minmax(0,1fr)_296px] wide:grid-rows-[auto_1fr]">
-        <BatchRail stage={stage} lines={lines} tastings={tasted.length} draft={draft} onGo={goTo} />
+        <BatchRail stage={stage} stages={stages} lines={lines} tastings={tasted.length} draft={draft} onGo={goTo} />
         <section aria-label={STAGE_NAMES[stage]} className="min-w-0 space-y-5 px-4 py-5 wide:px-6">
           <div className="flex flex-wrap items-baseline justify-between gap-x-6">
             <h1>{STAGE_NAMES[stage]}</h1>
@@ -156,7 +160,7 @@ export function BatchScreen(page: BatchScreenProps) {
           )}
           {stage === 'taste' && <StageTaste batchId={batch.id} tastings={tasted} zone={zone} onKept={setTasted} />}
         </section>
-        <Meaning stage={stage} plan={plan} onGo={goTo}>
+        <Meaning stage={stage} next={stages[stages.indexOf(stage) + 1]} plan={plan} onGo={goTo}>
           {stage === 'taste' && <Record lines={lines} events={events} zone={zone} />}
         </Meaning>
         {stage !== 'taste' && plan.schedule.ok && listed && (
@@ -193,15 +197,15 @@ const NoPlan = ({ name, broken, onBack }: NoPlanProps) => (
 
 interface MeaningProps {
   stage: Stage;
+  next: Stage | undefined;
   plan: BatchWork['plan'];
   onGo: (stage: Stage) => void;
   children: ReactNode;
 }
 
 /** The stage in figures, its cautions, and the way on. */
-function Meaning({ stage, plan, onGo, children }: MeaningProps) {
+function Meaning({ stage, next, plan, onGo, children }: MeaningProps) {
   const Figures = FIGURES[stage];
-  const next = STAGES[STAGES.indexOf(stage) + 1];
   return (
     <aside
       aria-label="What it means"
@@ -232,15 +236,20 @@ function useBatchPlan(
   draft: ReturnType<typeof useBatchDraft>,
   { events, record }: Pick<BatchWork, 'events' | 'record'>,
 ): { work?: BatchWork; broken?: string[] } {
-  const { batch, marinades, sodaIngredient, measures, zone, freezer, slicer, currency } = page;
+  const { batch, neighbours, marinades, sodaIngredient, measures, zone, freezer, slicer, currency, cooks } = page;
   const { fields, change, pin } = draft;
   const saved = draft.state.kind === 'saved';
   const { cut, cuts, takeCut } = useCuts(page, fields.cutId, change);
   const marinade = marinades.find(({ id }) => id === fields.marinadeId);
   useFetchMissing(marinade === undefined || cut === undefined);
+  // In another meal it has other neighbours; they come with the page that is loaded then.
+  const meal = useMemo(
+    () => (fields.mealId === batch.mealId ? { id: batch.id, neighbours } : undefined),
+    [fields.mealId, batch.mealId, batch.id, neighbours],
+  );
   const around = useMemo<Surroundings | undefined>(
-    () => cut && marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer },
-    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer],
+    () => cut && marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, meal },
+    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, meal],
   );
   const asked = useMemo(() => toInputs(fields), [fields]);
   const { plan, inputs, broken } = useSafePlan(asked, around);

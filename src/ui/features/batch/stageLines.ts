@@ -1,5 +1,5 @@
 import type { BatchPlan } from '@/core/batches';
-import type { Stage } from '@/core/scheduling';
+import type { Stage } from '@/core/ways';
 import { FORCE_NAMES, heatWords, SHAPE_UNITS, spanWords } from '@/core/words';
 import { shapeRow } from '@/core/ways';
 import {

@@ -1,12 +1,9 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import { STAGES, type Stage } from '@/core/scheduling';
+import { stageNamed, type Stage } from '@/core/ways';
 
-const stageOf = (search: string): Stage | undefined => {
-  const asked = new URLSearchParams(search).get('stage');
-  return STAGES.find((stage) => stage === asked);
-};
+const stageOf = (search: string) => stageNamed(new URLSearchParams(search).get('stage'));
 
 /** The stage that the address names; each step is one in the browser's history, so that Back walks the stages. */
 export function useStageOfAddress(first: Stage): [Stage, (to: Stage) => void] {
@@ -24,13 +21,13 @@ export function useStageOfAddress(first: Stage): [Stage, (to: Stage) => void] {
 }
 
 /** Digits go to a stage, Ctrl+Z takes back, unless someone is typing. */
-export function useStageKeys(goTo: (stage: Stage) => void, undo: () => void) {
+export function useStageKeys(stages: readonly Stage[], goTo: (stage: Stage) => void, undo: () => void) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
       if (typing || event.altKey) return;
       const command = event.ctrlKey || event.metaKey;
-      const digit = STAGES[Number(event.key) - 1];
+      const digit = stages[Number(event.key) - 1];
       if (digit && !command) goTo(digit);
       if (command && !event.shiftKey && event.key.toLowerCase() === 'z') {
         event.preventDefault();
@@ -39,5 +36,5 @@ export function useStageKeys(goTo: (stage: Stage) => void, undo: () => void) {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [goTo, undo]);
+  }, [stages, goTo, undo]);
 }

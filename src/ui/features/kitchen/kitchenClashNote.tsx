@@ -11,12 +11,13 @@ const NAMES: Record<keyof KitchenFields, string> = {
   slicerStacks: 'Stacks of the slicing machine',
   tempC: 'How cold the freezer is',
   lies: 'A piece usually lies',
+  cooks: 'Cooks at work',
 };
 
 function said(key: keyof KitchenFields, fields: KitchenFields): string {
   if (key === 'slicerStacks' || key === 'measures') return `${fields[key].length}`;
   if (key === 'tempC') return `${fields.tempC} °C`;
-  return key === 'lies' ? FREEZER_NAMES[fields.lies] : fields[key];
+  return key === 'lies' ? FREEZER_NAMES[fields.lies] : String(fields[key]);
 }
 
 interface Props {

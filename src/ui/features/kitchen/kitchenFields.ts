@@ -1,7 +1,7 @@
 import type { Household } from '@/contract/resources';
 
 /** What of a kitchen is set by hand. What slicing has taught of the freezer is not sent back, unless it is to be forgotten. */
-export type KitchenFields = Pick<Household, 'name' | 'zone' | 'measures' | 'currency' | 'slicerStacks'> & {
+export type KitchenFields = Pick<Household, 'name' | 'zone' | 'measures' | 'currency' | 'slicerStacks' | 'cooks'> & {
   tempC: number;
   lies: Household['freezer']['lies'];
 };
@@ -12,8 +12,9 @@ export const kitchenFieldsOf = ({
   measures,
   currency,
   slicerStacks,
+  cooks,
   freezer: { tempC, lies },
-}: Household): KitchenFields => ({ name, zone, measures, currency, slicerStacks, tempC, lies });
+}: Household): KitchenFields => ({ name, zone, measures, currency, slicerStacks, cooks, tempC, lies });
 
 /** As the API takes it. @param known what the freezer is to know from now on; left out, what it has learned */
 export const toWrite = ({ tempC, lies, ...fields }: KitchenFields, known?: Household['freezer']['known']) => ({

@@ -6,10 +6,12 @@ import { ReactNode, useEffect, useEffectEvent, useState } from 'react';
 import type { KitchenPage, PlannedJob } from '@/contract/views';
 import { formatClock } from '@/core/times';
 import { formatDuration } from '@/core/units';
+import { behindWords } from '@/core/words';
 import { useAlive } from '../../primitives/alive';
 import { usePreferences } from '../../shell/preferences';
 import { countdown } from '../../shell/runningTimers';
 import { useNow } from '../../shell/useNow';
+import { behindOf } from '../today/behindNotes';
 import { ring, speak, stopSpeaking, useScreenAwake } from './senses';
 import { KitchenTimer, useKitchen } from './useKitchen';
 import { useCurrentJob, ADD_MIN } from './useCurrentJob';
@@ -60,6 +62,7 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
       <Head title={batch?.name ?? title} tableAtMs={batch?.tableAtMs} zone={zone} now={now}>
         {job && `job ${index + 1} of ${jobs.length}`}
       </Head>
+      <Late batches={batches} kitchen={kitchen} zone={zone} now={now} />
       <div className="grid grow content-start gap-x-6 gap-y-4 px-5 py-5 wide:grid-cols-[minmax(0,1fr)_300px] wide:grid-rows-[auto_1fr] wide:px-7">
         <div aria-live="polite" className="wide:row-span-2">
           {!job && <AllDone done={current.allDone} batches={batches} />}
@@ -84,6 +87,28 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
         />
       </div>
       <Presses current={current} jobs={jobs} alive={alive} />
+    </div>
+  );
+}
+
+/** What is late by now, said where the hands are; the ways out are on Today. */
+function Late({
+  batches,
+  kitchen,
+  zone,
+  now,
+}: Pick<KitchenPage, 'batches' | 'zone'> & { kitchen: ReturnType<typeof useKitchen>; now: number }) {
+  const { style } = usePreferences();
+  const late = behindOf(batches, kitchen.progressOf, now);
+  if (late.length === 0) return null;
+  return (
+    <div role="status" className="mx-5 mt-3 rounded border border-brass-line px-4 py-2 text-[19px] wide:mx-7">
+      {late.map(({ batch, stands }) => (
+        <p key={batch.id}>{behindWords(stands, { name: batch.name, zone }, style)}</p>
+      ))}
+      <Link href="/" className="underline underline-offset-4">
+        Ways out
+      </Link>
     </div>
   );
 }

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Household } from '@/contract/resources';
+import { COOKS } from '@/core/scheduling';
 import { fitDial } from '@/core/slicing';
 import { dialProblemWords } from '@/core/words';
 import { formatClock } from '@/core/times';
@@ -19,6 +20,8 @@ import type { KitchenFields } from './kitchenFields';
 import { SlicerFields } from './slicerFields';
 import { useKitchenForm } from './useKitchenForm';
 import { TextField, Problem, SelectField, LABEL_LOOK, Tick } from '../../primitives/plainFields';
+
+const COOK_COUNTS = Array.from({ length: COOKS.max }, (_, at) => String(at + COOKS.min));
 
 /** @returns in words what has to be mended first */
 function problemOf(form: KitchenFields, isComplete: boolean, style: FormatStyle): string | undefined {
@@ -68,6 +71,14 @@ export function MyKitchenScreen({ household, zones }: { household: Household; zo
       <Alive className="space-y-6">
         <TextField label="Name" value={form.name} maxLength={120} onChange={(name) => change({ name })} />
         <ClockField zone={form.zone} zones={zones} onChange={(zone) => change({ zone })} />
+        <SelectField
+          label="Cooks at work"
+          className="w-24"
+          value={String(form.cooks)}
+          options={COOK_COUNTS.map((count) => ({ value: count, name: count }))}
+          help="The batches of a meal share their hands; one alone does one thing at a time."
+          onChange={(cooks) => change({ cooks: Number(cooks) })}
+        />
         <Drawer owned={form.measures} onChange={(measures) => change({ measures })} />
         <TextField
           label="Currency"
@@ -113,20 +124,14 @@ function ClockField({ zone, zones, onChange }: ClockFieldProps) {
   const now = useNow(0, 10_000);
   const known = zones.includes(zone) ? zones : [zone, ...zones];
   return (
-    <div>
-      <SelectField
-        label="Kitchen clock"
-        className="w-full max-w-sm"
-        value={zone}
-        options={known.map((value) => ({ value, name: value }))}
-        onChange={onChange}
-      />
-      {now > 0 && (
-        <span className="mt-1 block text-[13px] text-muted">
-          It is {formatClock(now, zone, style.locale)} there now. All times are shown on this clock.
-        </span>
-      )}
-    </div>
+    <SelectField
+      label="Kitchen clock"
+      className="w-full max-w-sm"
+      value={zone}
+      options={known.map((value) => ({ value, name: value }))}
+      onChange={onChange}
+      help={now > 0 && `It is ${formatClock(now, zone, style.locale)} there now. All times are shown on this clock.`}
+    />
   );
 }
 

@@ -56,6 +56,45 @@ function beginningOf(
   };
 }
 
+/** The meal that it joins, and what its plan takes from around it. */
+function useSurroundings(
+  {
+    meals,
+    neighbours,
+    sodaIngredient,
+    measures,
+    zone,
+    freezer,
+    slicer,
+    cooks,
+  }: Pick<
+    NewBatchProps,
+    'meals' | 'neighbours' | 'sodaIngredient' | 'measures' | 'zone' | 'freezer' | 'slicer' | 'cooks'
+  >,
+  { cut, marinade, mealId, tableAtMs }: { cut: Cut; marinade?: Marinade; mealId?: string; tableAtMs: number },
+) {
+  const atThatHour = meals.filter((one) => Date.parse(one.tableAt) === tableAtMs);
+  const joins = atThatHour.find(({ id }) => id === mealId) ?? atThatHour[0];
+  const beside = joins && neighbours[joins.id];
+  const around = useMemo(
+    () =>
+      marinade && {
+        cut,
+        marinade,
+        sodaIngredient,
+        measures,
+        zone,
+        freezer,
+        slicer,
+        cooks,
+        // The youngest of its meal, it comes after the others whatever its id will be.
+        ...(beside ? { meal: { id: 'new', neighbours: beside } } : {}),
+      },
+    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, beside],
+  );
+  return { joins, around };
+}
+
 /** What New batch asks, with the plan that follows from it. */
 export function useNewBatch({
   marinades,
@@ -64,6 +103,8 @@ export function useNewBatch({
   zone,
   freezer,
   slicer,
+  cooks,
+  neighbours,
   ownCuts,
   cut: firstCut,
   meals,
@@ -95,9 +136,9 @@ export function useNewBatch({
     () => toInputs({ ...answers, name: '', mealId: '', notBefore: new Date(nowMs).toISOString() }),
     [answers, nowMs],
   );
-  const around = useMemo(
-    () => marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer },
-    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer],
+  const { joins, around } = useSurroundings(
+    { meals, neighbours, sodaIngredient, measures, zone, freezer, slicer, cooks },
+    { cut, marinade, mealId: answers.mealId, tableAtMs: inputs.tableAtMs },
   );
   const { plan, broken } = useSafePlan(inputs, around);
   const sliced = comesSliced(cut, answers.pins);
@@ -118,10 +159,6 @@ export function useNewBatch({
       ...(pins ? { pins: { ...answers.pins, ...pins } } : {}),
       ...(at === undefined ? {} : { tableAt: new Date(at).toISOString() }),
     });
-  const tableAtMs = inputs.tableAtMs;
-  const joins =
-    meals.find((one) => one.id === answers.mealId && Date.parse(one.tableAt) === tableAtMs) ??
-    meals.find((one) => Date.parse(one.tableAt) === tableAtMs);
   return {
     answers,
     change,

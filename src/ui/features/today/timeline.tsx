@@ -95,6 +95,9 @@ export function Timeline({ batches: all, tableAtMs, zone, now, progressOf }: Pro
           ['bg-ice-tint cold-dots border border-ice-line', 'freezer'],
           ['waiting-stripes bg-[#eef3f1] border border-grout', 'it waits'],
           ['bg-ox heat-hatch', 'heat'],
+          ...(batches.some(({ jobs }) => jobs.some(({ thenHotMin }) => thenHotMin))
+            ? [['border-y border-ox bg-ox-tint', 'kept hot'] as const]
+            : []),
           ['bg-[#f0efea]', 'night'],
         ].map(([look, word]) => (
           <span key={word} className="flex items-center gap-1.5">
@@ -193,6 +196,9 @@ function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowPr
         {main.map((job) => (
           <Bar key={job.key} job={job} at={at} zone={zone} done={progress.get(job.key)?.doneAtMs !== undefined} />
         ))}
+        {main.map((job) => (
+          <Held key={job.key} job={job} at={at} />
+        ))}
         {labelled(
           batch.jobs.filter((job) => side.includes(job) || (job.hands && !fits(job, at))),
           at,
@@ -223,6 +229,23 @@ function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowPr
         )}
       </div>
     </>
+  );
+}
+
+/** What the meat does between two jobs that hands have no time to join: it lies in the fridge, or it is kept hot. */
+function Held({ job, at }: { job: PlannedJob; at: RowProps['at'] }) {
+  const { thenColdMin = 0, thenHotMin = 0, endMs, title } = job;
+  const minutes = thenColdMin || thenHotMin;
+  if (minutes === 0) return null;
+  return (
+    <span
+      title={`${title}, then ${thenHotMin ? 'kept hot' : 'into the fridge'} for ${formatDuration(minutes)}`}
+      className={clsx(
+        'absolute top-[34px] h-3 border-y',
+        thenHotMin ? 'border-ox bg-ox-tint' : 'waiting-stripes border-grout bg-[#eef3f1]',
+      )}
+      style={{ left: `${at(endMs)}%`, width: `${at(endMs + minutes * 60_000) - at(endMs)}%` }}
+    />
   );
 }
 

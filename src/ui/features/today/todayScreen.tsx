@@ -6,13 +6,14 @@ import { warmForecast } from '@/core/progress';
 import { allergensOnTable } from '@/core/safety';
 import { formatClock, formatDay, formatDayClock, formatWeekday } from '@/core/times';
 import { formatDuration } from '@/core/units';
-import { allergenWords, cautionWords, GUIDANCE_LINE } from '@/core/words';
+import { allergenWords, cautionWords, GIVES_HELP, GUIDANCE_LINE } from '@/core/words';
 import { buttonLook } from '../../primitives/buttonLook';
 import { EmptyState } from '../../primitives/emptyState';
 import { usePreferences } from '../../shell/preferences';
 import { countdown } from '../../shell/runningTimers';
 import { useNow } from '../../shell/useNow';
 import { KitchenTimer, useKitchen } from '../kitchen/useKitchen';
+import { BehindNotes } from './behindNotes';
 import { Timeline } from './timeline';
 import { MealHead, MealPicker } from './mealHead';
 
@@ -53,6 +54,7 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
         )}
       </div>
 
+      <BehindNotes batches={batches} progressOf={kitchen.progressOf} meal={meal} zone={zone} now={now} />
       <div className="mt-5">
         {batches.length === 0 ? (
           <EmptyState
@@ -68,6 +70,7 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
         )}
       </div>
 
+      <WhatGives batches={batches} />
       {batches.length > 0 && (
         <div className="mt-4 grid gap-4 wrap-anywhere md:grid-cols-2 wide:grid-cols-[1.5fr_1fr_1.1fr]">
           <NextForYourHands next={next} batches={batches} kitchen={kitchen} zone={zone} now={now} />
@@ -76,6 +79,28 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
         </div>
       )}
     </div>
+  );
+}
+
+/** What the meal's clock could not do for every batch. */
+function WhatGives({ batches }: Pick<TodayPage, 'batches'>) {
+  const sentences = batches.flatMap(({ id, gives }) => gives.map((text) => ({ id, text })));
+  if (sentences.length === 0) return null;
+  return (
+    <ul
+      aria-label="What gives"
+      className="mt-4 space-y-1 rounded border border-brass-line bg-brass-tint px-4 py-3 text-[15px] wrap-anywhere"
+    >
+      {sentences.map(({ id, text }) => (
+        <li key={id + text}>{text}</li>
+      ))}
+      <li className="text-muted">
+        {GIVES_HELP}{' '}
+        <Link href="/kitchen" className="underline underline-offset-4">
+          Cooks at work
+        </Link>
+      </li>
+    </ul>
   );
 }
 

@@ -8,6 +8,7 @@ import { prepareDatabase } from './lib/tables.mjs';
 import { endChild } from './lib/watched.mjs';
 import { loadDemo } from './lib/demo.mjs';
 import { manyPlans } from './lib/manyPlans.mjs';
+import { benchMeals } from './lib/benchMeals.mjs';
 import { build, installPackages } from './lib/packages.mjs';
 import { ROOT } from './lib/run.mjs';
 import { serve } from './lib/serve.mjs';
@@ -208,9 +209,10 @@ for (const [name, grid] of [
     medianOf(9, () => learnFreezer(UNKNOWN_FREEZER, 'right', { ...piece, minutes: 90 })),
   ]);
 }
+rows.push(...benchMeals(require, medianOf));
 console.log('\nThe sums, median of one call\n');
 for (const [name, ms] of rows)
-  console.log(`  ${name.padEnd(72)} ${ms.toFixed(4).padStart(10)} ms ${(ms / baseline).toFixed(1).padStart(10)} x`);
+  console.log(`  ${name.padEnd(96)} ${ms.toFixed(4).padStart(10)} ms ${(ms / baseline).toFixed(1).padStart(10)} x`);
 
 const cluster = await startCluster(folderOf('test'), { tied: true });
 await prepareDatabase(cluster, { reset: 'force', copies: false });

@@ -18,7 +18,7 @@ export type ProjectSchedule =
   | { ok: false; problem: ProjectProblem };
 
 /** How much is tried, counted in tasks placed: so many take about a second on a slow machine. */
-export const SECOND_OF_WORK = 5_000_000;
+export const SECOND_OF_WORK = 4_000_000;
 /** For every pair of tasks. */
 const WORK_A_PAIR = 4000;
 /** Larger projects are too slow to flatten. */

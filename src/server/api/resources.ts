@@ -4,6 +4,7 @@ import { id, pageOf, pageQuery } from '@/contract/shared';
 import type { Page } from '@/data/versioned';
 import { asFailure, RuleBroken, VersionConflict } from '@/data/failures';
 import * as batches from '../batches/batches';
+import { scheduleOfMeal } from '../batches/schedules';
 import { divideBatch } from '../batches/divideBatch';
 import * as cuts from '../cuts/cuts';
 import * as ingredients from '../ingredients/ingredients';
@@ -239,7 +240,7 @@ export const resources: Operation[] = [
     tag: 'meals',
     summary: 'All batches of a meal by one clock: hands and heat shared among them',
     response: contract.mealSchedule,
-    run: async ({ params }) => ({ body: await batches.scheduleOfMeal(await meals.readMeal(params.id!)) }),
+    run: async ({ params }) => ({ body: await scheduleOfMeal(await meals.readMeal(params.id!)) }),
   }),
   ...crud({
     plural: 'meals',

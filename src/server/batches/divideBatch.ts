@@ -6,7 +6,8 @@ import { divide } from '@/core/pieces';
 import { database } from '@/data/connection';
 import { findRow } from '@/data/versioned';
 import { breaksRule } from '../api/failures';
-import { changeBatchIn, createBatchIn, loadBatch, readBatches, written, type LoadedBatch } from './batches';
+import { changeBatchIn, createBatchIn, loadBatch, readBatches, written } from './batches';
+import type { LoadedBatch } from './loadBatches';
 
 /**
  * A long piece that is thicker at one end becomes two batches or more that go on separately, each with its own height and its share of the

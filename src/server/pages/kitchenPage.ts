@@ -7,7 +7,8 @@ import { database } from '@/data/connection';
 import type { BatchRow, MealRow } from '@/data/tables';
 import { findRow } from '@/data/versioned';
 import { notFound } from '../api/failures';
-import { listEvents, plannedBatches } from '../batches/batches';
+import { listEvents } from '../batches/batches';
+import { plannedBatches } from '../batches/schedules';
 import { currentHousehold } from '../kitchen/kitchen';
 
 /** Everything kitchen mode needs at once, so that it goes on when the network does not. */

@@ -55,6 +55,7 @@ export interface PlannedBatch {
 
 export interface KitchenPage {
   title: string;
+  mealId: string;
   zone: string;
   batches: PlannedBatch[];
   events: EventResource[];

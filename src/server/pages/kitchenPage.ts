@@ -22,6 +22,7 @@ export async function loadKitchen(
     if (!row) throw notFound('batch');
     return {
       title: row.name,
+      mealId: row.meal_id,
       zone: household.zone,
       batches: await plannedBatches(household, [row], style),
       events: await listEvents([which.batchId]),
@@ -31,7 +32,7 @@ export async function loadKitchen(
     ? await findRow<MealRow>(database(), 'meal', { householdId: household.id }, which.mealId)
     : undefined;
   if (!meal) throw notFound('meal');
-  return { title: meal.name, zone: household.zone, ...(await loadMealBatches(meal.id, style)) };
+  return { title: meal.name, mealId: meal.id, zone: household.zone, ...(await loadMealBatches(meal.id, style)) };
 }
 
 export async function loadMealBatches(

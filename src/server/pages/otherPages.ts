@@ -21,7 +21,7 @@ import { neighboursIn } from '../batches/schedules';
 import { ownCuts } from '../cuts/cuts';
 import { currentHousehold, freezerOf, ingredientsOf, ownedMeasures, slicerOf } from '../kitchen/kitchen';
 import { listMarinades, namesInBook, readMarinade, toCore, wholeBook } from '../marinades/marinades';
-import { listMeals } from '../meals/meals';
+import { listMeals, readMeal } from '../meals/meals';
 import { listTastings } from '../tastings/tastings';
 
 const ALL = { limit: 200, offset: 0 };
@@ -72,18 +72,21 @@ export async function loadBatchPage(id: string): Promise<BatchPage> {
   };
 }
 
-/** @param cutId the cut that the address asks for; an unknown one is as good as none */
+/** @param asked the cut and the meal that the address asks for; unknown ones are as good as none */
 export async function loadNewBatchPage(
-  cutId: string | undefined,
+  { cutId, mealId }: { cutId?: string; mealId?: string },
   nowMs: number,
 ): Promise<NewBatchPage & { cutAsked: boolean }> {
   const household = await currentHousehold();
   const ingredients = await ingredientsOf(database(), household.id);
-  const [marinades, { items: meals }, around] = await Promise.all([
+  const [marinades, { items: listed }, joined, around] = await Promise.all([
     book(ingredients),
     listMeals({ limit: 30, offset: 0 }),
+    mealId === undefined ? undefined : readMeal(mealId).catch(() => undefined),
     aroundOf(household, ingredients),
   ]);
+  // The meal that it is for, however many there are.
+  const meals = joined ? [joined, ...listed.filter(({ id }) => id !== joined.id)] : listed;
   const toCome = meals.filter(({ tableAt }) => Date.parse(tableAt) > nowMs).map(({ id }) => id);
   const neighbours = await neighboursIn(toCome);
   const asked = cutId === undefined ? undefined : findCut(cutId, [...around.ownCuts, ...CUTS]);

@@ -9,7 +9,7 @@ export default async function Page({ searchParams }: Search) {
   const { meal, cut } = await searchParams;
   const nowMs = Date.now();
   return page(
-    () => loadNewBatchPage(text(cut), nowMs),
+    () => loadNewBatchPage({ cutId: text(cut), mealId: one(meal) }, nowMs),
     (data) => <NewBatchScreen {...data} mealId={one(meal)} nowMs={nowMs} />,
   );
 }

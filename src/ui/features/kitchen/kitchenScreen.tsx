@@ -20,7 +20,7 @@ import { JobNow } from './jobNow';
 import { Key } from './key';
 
 /** One job at a time, big enough for a propped-up phone and worked with an elbow: space goes on, arrows look around. */
-export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPage & { nowMs: number }) {
+export function KitchenScreen({ title, mealId, zone, batches, events, nowMs }: KitchenPage & { nowMs: number }) {
   const now = useNow(nowMs);
   const kitchen = useKitchen({ batches, events });
   const current = useCurrentJob(kitchen);
@@ -62,7 +62,7 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
       <Head title={batch?.name ?? title} tableAtMs={batch?.tableAtMs} zone={zone} now={now}>
         {job && `job ${index + 1} of ${jobs.length}`}
       </Head>
-      <Late batches={batches} kitchen={kitchen} zone={zone} now={now} />
+      <Late batches={batches} mealId={mealId} kitchen={kitchen} zone={zone} now={now} />
       <div className="grid grow content-start gap-x-6 gap-y-4 px-5 py-5 wide:grid-cols-[minmax(0,1fr)_300px] wide:grid-rows-[auto_1fr] wide:px-7">
         <div aria-live="polite" className="wide:row-span-2">
           {!job && <AllDone done={current.allDone} batches={batches} />}
@@ -94,10 +94,11 @@ export function KitchenScreen({ title, zone, batches, events, nowMs }: KitchenPa
 /** What is late by now, said where the hands are; the ways out are on Today. */
 function Late({
   batches,
+  mealId,
   kitchen,
   zone,
   now,
-}: Pick<KitchenPage, 'batches' | 'zone'> & { kitchen: ReturnType<typeof useKitchen>; now: number }) {
+}: Pick<KitchenPage, 'batches' | 'mealId' | 'zone'> & { kitchen: ReturnType<typeof useKitchen>; now: number }) {
   const { style } = usePreferences();
   const late = behindOf(batches, kitchen.progressOf, now);
   if (late.length === 0) return null;
@@ -106,7 +107,7 @@ function Late({
       {late.map(({ batch, stands }) => (
         <p key={batch.id}>{behindWords(stands, { name: batch.name, zone }, style)}</p>
       ))}
-      <Link href="/" className="underline underline-offset-4">
+      <Link href={`/?meal=${mealId}`} className="underline underline-offset-4">
         Ways out
       </Link>
     </div>

@@ -231,7 +231,14 @@ export const mealSchedule = z.object({
   jobs: z.array(job.extend({ batchId: id, title: z.string() })).describe('Of all batches, by the clock'),
   batches: z.array(batch.pick({ id: true, name: true, schedule: true })),
   gives: z
-    .array(z.object({ batchId: id, code: z.enum(['kept-hot', 'clash']), minutes: z.number(), detail: z.string() }))
+    .array(
+      z.object({
+        batchId: id,
+        code: z.enum(['kept-hot', 'clash', 'crowded']),
+        minutes: z.number(),
+        detail: z.string(),
+      }),
+    )
     .describe('What could not be had: batches that wait hot for long, jobs that want the same hands or heat at once'),
 });
 export type MealSchedule = z.infer<typeof mealSchedule>;

@@ -134,6 +134,21 @@ test('thirteen are left as they are alone, and what clashes is told', () => {
   expect(clashes.length).toBeGreaterThan(12);
 });
 
+test('what does not fit with the others leaves them as they are', () => {
+  // Four hours are as long as anything is kept hot: six of 70 min at the heat are too many.
+  const long = work({ chain: work().chain.map((task) => (task.key === 'cook' ? { ...task, minutes: 70 } : task)) });
+  const { schedules, clashes } = together(Array.from({ length: 6 }, () => long));
+  const three = schedules.slice(0, 3).map((schedule) => ({ schedule, work: long }));
+  expect(new Set(whatGives(three).map(({ code }) => code))).toEqual(new Set(['kept-hot']));
+  expect(schedules[5]).toEqual(countBack(long));
+  expect(clashes.length).toBeGreaterThan(0);
+});
+
+test('of too many it is said that there are too many', () => {
+  const crowd = Array.from({ length: 13 }, () => ({ work: work(), schedule: countBack(work()) }));
+  expect(whatGives(crowd)).toEqual([{ code: 'crowded', work: 0, minutes: 0, batches: 13 }]);
+});
+
 test('what gives: kept hot for longer than does it good, and what could not be kept apart', () => {
   const works = [work(), work()];
   const { schedules } = together(works);

@@ -47,17 +47,25 @@ export function scheduleMeal(works: readonly Work[], alone: readonly Schedule[],
   const clashes = clashesOf(alone, works, cooks);
   if (planned.length < 2 || planned.length > MOST_TOGETHER || clashes.length === 0)
     return { schedules: [...alone], clashes };
-  const [theirWorks, theirs] = [planned.map(({ work }) => work), planned.map(({ schedule }) => schedule)];
-  // What fewer hands can do more can do too: another cook never makes it worse.
-  const placed = Array.from({ length: cooks }, (_, fewer) => placeTogether(theirWorks, theirs, cooks - fewer));
-  const together = placed.reduce(
+  const schedules = [...alone];
+  // What does not fit with the others any more does not disturb them: the last stays as it is alone, and what clashes is told.
+  for (let fit = planned.length; fit > 1; fit--) {
+    const together = placeWith(planned.slice(0, fit), cooks);
+    if (!together) continue;
+    for (const [at, { index }] of planned.slice(0, fit).entries()) schedules[index] = together.schedules[at]!;
+    break;
+  }
+  return { schedules, clashes: clashesOf(schedules, works, cooks) };
+}
+
+/** What fewer hands can do more can do too: another cook never makes it worse. */
+function placeWith(planned: readonly { work: Work; schedule: Accepted }[], cooks: number): Together | undefined {
+  const works = planned.map(({ work }) => work);
+  const alone = planned.map(({ schedule }) => schedule);
+  return Array.from({ length: cooks }, (_, fewer) => placeTogether(works, alone, cooks - fewer)).reduce(
     (best, one) => (one && (!best || isLess(one.cost, best.cost)) ? one : best),
     undefined,
   );
-  if (!together) return { schedules: [...alone], clashes };
-  const schedules = [...alone];
-  for (const [at, { index }] of planned.entries()) schedules[index] = together.schedules[at]!;
-  return { schedules, clashes: clashesOf(schedules, works, cooks) };
 }
 
 type Accepted = Extract<Schedule, { ok: true }>;

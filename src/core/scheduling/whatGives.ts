@@ -1,4 +1,4 @@
-import { clashesOf } from './scheduleMeal';
+import { clashesOf, MOST_TOGETHER } from './scheduleMeal';
 import type { Schedule } from './countBack';
 import type { Job } from './job';
 import type { Work } from './work';
@@ -6,6 +6,7 @@ import type { Work } from './work';
 /** Where the schedule of a meal could not have all it should. `work` counts the batches. */
 export type Gives =
   | { code: 'kept-hot'; work: number; minutes: number }
+  | { code: 'crowded'; work: number; minutes: number; batches: number }
   | {
       code: 'clash';
       first: { work: number; job: Job };
@@ -19,6 +20,7 @@ export function whatGives(
   batches: readonly { schedule: Schedule; work: Pick<Work, 'heat' | 'staysHotMin'> }[],
   cooks?: number,
 ): Gives[] {
+  if (batches.length > MOST_TOGETHER) return [{ code: 'crowded', work: 0, minutes: 0, batches: batches.length }];
   const hot = batches.flatMap(({ schedule, work: { staysHotMin } }, work): Gives[] => {
     const minutes = schedule.ok ? Math.max(0, ...schedule.jobs.map(({ thenHotMin = 0 }) => thenHotMin)) : 0;
     return minutes > staysHotMin ? [{ code: 'kept-hot', work, minutes }] : [];

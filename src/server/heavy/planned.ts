@@ -2,7 +2,7 @@ import type { Batch, MealSchedule } from '@/contract/resources';
 import type { PlannedBatch } from '@/contract/views';
 import { cautionsAt, planBatch, planMeal, type BatchInputs, type BatchPlan, type Surroundings } from '@/core/batches';
 import type { FormatStyle } from '@/core/units';
-import { MOST_TOGETHER, whatGives, type Gives } from '@/core/scheduling';
+import { whatGives, type Gives } from '@/core/scheduling';
 import { givesWords, jobWords, scheduleWords } from '@/core/words';
 import { API_STYLE } from '../api/style';
 
@@ -57,8 +57,7 @@ function workedOut({ batches, alone }: Pick<MealQuestion, 'batches' | 'alone'>):
     }
   });
   const plans = alone ? sound.map(({ inputs, around }) => planBatch(inputs, around)) : planMeal(sound).plans;
-  const crowded = alone || sound.length > MOST_TOGETHER;
-  const gives = crowded ? [] : whatGives(plans, batches[0]?.around.cooks);
+  const gives = whatGives(plans, batches[0]?.around.cooks);
   return batches.map((question) => {
     const at = sound.indexOf(question);
     if (at < 0) return { question, gives: [] };
@@ -126,7 +125,7 @@ export function mealSchedule(batches: PlanQuestion[]): Omit<MealSchedule, 'mealI
   jobs.sort((a, b) => (a.startAt < b.startAt ? -1 : a.startAt > b.startAt ? 1 : 0));
   const lateByMin = planned.map(({ plan }) => (plan?.schedule.ok ? plan.schedule.lateByMin : 0));
   return {
-    ok: planned.every(({ plan, gives }) => plan?.schedule.ok && gives.every(({ code }) => code !== 'clash')),
+    ok: planned.every(({ plan, gives }) => plan?.schedule.ok && gives.every(({ code }) => code === 'kept-hot')),
     ...(jobs[0] ? { startAt: jobs[0].startAt } : {}),
     lateByMin: Math.max(0, ...lateByMin),
     jobs,

@@ -18,6 +18,7 @@ import { Timeline } from './timeline';
 import { MealHead, MealPicker } from './mealHead';
 
 const SHOWN_JOBS = 6;
+const SHOWN_SENTENCES = 5;
 
 export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: TodayPage & { nowMs: number }) {
   const now = useNow(nowMs, 1000);
@@ -91,9 +92,10 @@ function WhatGives({ batches }: Pick<TodayPage, 'batches'>) {
       aria-label="What gives"
       className="mt-4 space-y-1 rounded border border-brass-line bg-brass-tint px-4 py-3 text-[15px] wrap-anywhere"
     >
-      {sentences.map(({ id, text }) => (
+      {sentences.slice(0, SHOWN_SENTENCES).map(({ id, text }) => (
         <li key={id + text}>{text}</li>
       ))}
+      {sentences.length > SHOWN_SENTENCES && <li>And {sentences.length - SHOWN_SENTENCES} more like these.</li>}
       <li className="text-muted">
         {GIVES_HELP}{' '}
         <Link href="/kitchen" className="underline underline-offset-4">

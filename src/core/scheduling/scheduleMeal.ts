@@ -5,7 +5,7 @@ import type { FlexibleTask, Job } from './job';
 import { HANDS, jobsOf, mealNetwork, type MealNetwork } from './mealNetwork';
 import { costOf, isLess, overlaps } from './mealCost';
 import { warmMinutes } from './warmMinutes';
-import { TO_THE_FRIDGE_MIN, type Work } from './work';
+import { mayWaitMin, TO_THE_FRIDGE_MIN, type Work } from './work';
 
 const MIN_MS = 60_000;
 /** Tried at most for each batch, in tasks placed: some milliseconds. */
@@ -123,7 +123,11 @@ function placeTogether(works: readonly Work[], alone: readonly Accepted[], cooks
   };
   const first = mealWith(wishes);
   if (!first) return undefined;
-  const soonest = first.nodes.map(({ work, task }) => aloneKey(alone[work]!, task.key, tableMs));
+  const leads = leadersOf(first, works);
+  const soonest = leads.map((lead) => {
+    const { work, task } = first.nodes[lead]!;
+    return aloneKey(alone[work]!, task.key, tableMs);
+  });
 
   let best:
     | { meal: MealNetwork; start: Float64Array; cost: readonly number[]; keys: number[]; marinade: readonly number[] }
@@ -162,12 +166,24 @@ function placeTogether(works: readonly Work[], alone: readonly Accepted[], cooks
     const marinade = best.marinade.map((minutes, at) =>
       random() < 0.6 ? minutes : between(least[at]!, wishes[at]!, random()),
     );
-    const keys = best.keys.map((key, at) => key + shifts[first.nodes[at]!.work]! + (random() - 0.5) * spread);
+    const noise = leads.map(() => (random() - 0.5) * spread);
+    const keys = best.keys.map((key, at) => key + shifts[first.nodes[at]!.work]! + noise[leads[at]!]!);
     attempt(keys, marinade, random() < 0.7 ? nights : []);
   }
   if (!best) return undefined;
   const jobs = jobsOf(best.meal, works, best.start);
   return { schedules: works.map((work, at) => scheduleOf(work, jobs[at]!)), cost: best.cost };
+}
+
+/** Tasks between which meat may not wait are placed one after the other: for each the last of them, which is placed first. */
+function leadersOf({ nodes, chains }: MealNetwork, works: readonly Work[]): number[] {
+  const leads = nodes.map((_, at) => at);
+  for (const [work, ids] of chains.entries())
+    for (let at = ids.length - 2; at >= 0; at--) {
+      const [id, next] = [ids[at]!, ids[at + 1]!];
+      if (id >= 0 && next >= 0 && mayWaitMin(works[work]!.chain[at]!.key) === 0) leads[id] = leads[next]!;
+    }
+  return leads;
 }
 
 const STEP_MIN = 5;

@@ -5,8 +5,8 @@ import { warmMinutes } from './warmMinutes';
 import { TO_THE_FRIDGE_MIN, type Work } from './work';
 
 const MIN_MS = 60_000;
-/** A wash of board, knife and hands is as much trouble as so many changes. */
-const WASH_CHANGES = 5;
+/** A wash of board, knife and hands between is to be spared like so many tens of minutes that meat waits in the fridge. */
+const WASH = 15;
 /** Less longer kept hot than this is no reason to work at night. */
 const COOLED_STEP_MIN = 15;
 
@@ -51,29 +51,33 @@ export function costOf(
     late += Math.max(0, ((work.notBeforeMs ?? -Infinity) - tableMs) / MIN_MS + first[at]!);
     earliest = Math.max(earliest, first[at]!);
   }
+  const { changes, washes } = changesOf(nodes, works, start);
   return [
     unsafe,
     late,
     Math.ceil(cooled / COOLED_STEP_MIN),
     night,
-    Math.round(100 * beside) + Math.round(held / 10) + Math.round(cooled / 5),
-    changesOf(nodes, works, start),
+    Math.round(100 * beside) + Math.round(held / 10) + Math.round(cooled / 5) + WASH * washes,
+    changes,
     earliest,
   ];
 }
 
-/** How often hands go from one batch to another; from raw poultry to other raw meat the board is washed between. */
-function changesOf(nodes: MealNetwork['nodes'], works: readonly Work[], start: Float64Array): number {
+/** How often hands go from one batch to another, and how often other raw meat comes to the board after raw poultry: it has to be washed between. */
+function changesOf(nodes: MealNetwork['nodes'], works: readonly Work[], start: Float64Array) {
   const hands = nodes.flatMap(({ task }, id) => (task.hands ? [id] : [])).sort((a, b) => start[b]! - start[a]!);
-  let changes = 0;
-  for (let at = 1; at < hands.length; at++) {
-    const before = nodes[hands[at - 1]!]!;
-    const after = nodes[hands[at]!]!;
-    if (before.work === after.work) continue;
-    const onBoard = before.task.place === 'counter' && after.task.place === 'counter';
-    changes += onBoard && works[before.work]!.poultry && !works[after.work]!.poultry ? WASH_CHANGES : 1;
+  let [changes, washes] = [0, 0];
+  let before: number | undefined;
+  let onBoard: number | undefined;
+  for (const id of hands) {
+    const { work, task } = nodes[id]!;
+    if (before !== undefined && before !== work) changes++;
+    before = work;
+    if (task.place !== 'counter') continue;
+    if (onBoard !== undefined && works[onBoard]!.poultry && !works[work]!.poultry) washes++;
+    onBoard = work;
   }
-  return changes;
+  return { changes, washes };
 }
 
 export function isLess(cost: readonly number[], than: readonly number[]): boolean {

@@ -195,6 +195,7 @@ const job = z.object({
     .number()
     .optional()
     .describe('After it the meat waits in the fridge so long, hands being wanted elsewhere'),
+  thenWash: z.literal(true).optional().describe('Raw poultry was on the board, other raw meat comes next: wash first'),
   thenHotMin: z.number().optional().describe('After it the meat is kept hot so long, until it is on the table'),
 });
 

@@ -82,6 +82,22 @@ export const MEAL_RULES: Record<string, MealRule> = {
       }),
     ),
 
+  'between raw poultry and other raw meat the board is washed, and only there': (meal) => {
+    const atBoard = meal
+      .flatMap(({ id, plan, around }) => jobsOf(plan).map((job) => ({ id, job, raw: around.cut.animal })))
+      .filter(({ job }) => job.hands && job.place === 'counter')
+      .sort((a, b) => a.job.startMs - b.job.startMs);
+    const birds = ['chicken', 'turkey', 'duck', 'goose'];
+    return first(
+      atBoard.map(({ id, job, raw }, at) => {
+        const next = atBoard[at + 1];
+        const soon = next && next.job.startMs - job.endMs < 24 * 60 * MIN_MS;
+        const wanted = Boolean(soon && birds.includes(raw) && !birds.includes(next.raw));
+        return wanted === Boolean(job.thenWash) ? undefined : `${id}: ${job.key} of ${raw}, wash ${job.thenWash}`;
+      }),
+    );
+  },
+
   'marinated within its window': (meal) =>
     first(
       meal.map(({ id, plan }) => {

@@ -1,4 +1,5 @@
 import { isTurn, MOST_TOGETHER, scheduleMeal, type Clash, type Job, type Schedule } from '../scheduling';
+import { isPoultry } from '../pieces';
 import type { BatchInputs } from './inputs';
 import type { BatchPlan, MealBatch, Surroundings } from './plan';
 import { planAlone, planPlaced } from './planBatch';
@@ -68,15 +69,41 @@ function placedIn(
     places.push(place);
     timed.push(place ? scheduleBatch(work, { zone: around.zone, minutes: marinate.minutes, place }).schedule : before);
   }
+  const washed = washesIn(inOrder, timed);
   const named = ({ work, job }: Clash['first']) => ({ id: inOrder[work]!.id, job });
   return {
     planOf: (batch) => {
       const at = inOrder.indexOf(batch);
       const place = places[at];
-      return place ? planPlaced(batch.inputs, batch.around, alone[at]!, place) : alone[at]!;
+      const plan = place ? planPlaced(batch.inputs, batch.around, alone[at]!, place) : alone[at]!;
+      return withWashes(plan, washed[at]!);
     },
     clashes: clashes.map(({ first, second, minutes }) => ({ first: named(first), second: named(second), minutes })),
   };
+}
+
+const DAY_MS = 86_400_000;
+
+/** For each batch the jobs at the board after which it is washed: raw poultry was on it, and within a day other raw meat comes to it next. */
+function washesIn(batches: readonly MealBatch[], schedules: readonly Schedule[]): Set<Job['key']>[] {
+  const atBoard = schedules
+    .flatMap((schedule, at) => handsOf(schedule).flatMap((job) => (job.place === 'counter' ? [{ at, job }] : [])))
+    .sort((a, b) => a.job.startMs - b.job.startMs);
+  const isRawPoultry = (at: number) => isPoultry(batches[at]!.around.cut.animal);
+  const washes = batches.map(() => new Set<Job['key']>());
+  for (const [index, { at, job }] of atBoard.entries()) {
+    const next = atBoard[index + 1];
+    if (next && isRawPoultry(at) && !isRawPoultry(next.at) && next.job.startMs - job.endMs < DAY_MS)
+      washes[at]!.add(job.key);
+  }
+  return washes;
+}
+
+function withWashes(plan: BatchPlan, keys: ReadonlySet<Job['key']>): BatchPlan {
+  const { schedule } = plan;
+  if (keys.size === 0 || !schedule.ok) return plan;
+  const jobs = schedule.jobs.map((job): Job => (keys.has(job.key) ? { ...job, thenWash: true } : job));
+  return { ...plan, schedule: { ...schedule, jobs } };
 }
 
 const handsOf = (schedule: Schedule) => (schedule.ok ? schedule.jobs.filter(({ hands }) => hands) : []);

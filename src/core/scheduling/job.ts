@@ -66,4 +66,6 @@ export interface Job extends Task {
   thenColdMin?: number;
   /** After it the meat is kept hot so long until it is on the table. */
   thenHotMin?: number;
+  /** After raw poultry other raw meat comes to the board: it is washed first. */
+  thenWash?: true;
 }

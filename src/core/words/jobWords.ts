@@ -34,13 +34,14 @@ const A_REST_MIN = 10;
 
 /** A job in a cook's words, with the figures of this plan, and what becomes of the meat until the next. */
 export function jobWords(
-  job: Pick<Job, 'key' | 'thenColdMin' | 'thenHotMin'> & Partial<Pick<Job, 'place'>>,
+  job: Pick<Job, 'key' | 'thenColdMin' | 'thenHotMin' | 'thenWash'> & Partial<Pick<Job, 'place'>>,
   context: JobContext,
   style: FormatStyle,
 ): JobWords {
   const words = wordsOf(job, context, style);
   const { thenColdMin = 0, thenHotMin = 0 } = job;
   const then = [
+    ...(job.thenWash ? ['Then wash board, knife and hands: other raw meat comes to them next.'] : []),
     ...(thenColdMin > 0 ? [coldWords(thenColdMin, job.place)] : []),
     ...(thenHotMin > 0
       ? [

@@ -7,6 +7,7 @@ const FIGURES: Readonly<Record<string, readonly [value: number, source: RegExp]>
   COUNTER_MARINADE_MAX_MIN: [60, /Counter marinade at most 1 h/],
   FRIDGE_MAX_C: [4, /Fridge at 4 °C or less/],
   FRIDGE_REFUSED_OVER_C: [5, /fridge over 5 °C is refused/],
+  KEPT_HOT_MAX_MIN: [240, /Kept hot at 60 °C or more for 4 h at most: own limit/],
   KEPT_HOT_C: [60, /kept at 60 °C or more/],
   MEAT_COLD_MAX_C: [7, /meat over 7 °C going to the freezer/],
   PART_COOKED_WAIT_MAX_MIN: [15, /15 min at most between sear and going back/],

@@ -1,5 +1,5 @@
 export { COUNTER_MARINADE_MAX_MIN, WARM_LIMIT_MIN, warmLimitMin } from './warmLimit';
-export { DIRECT_HEAT, KEPT_HOT_C, PART_COOKED_WAIT_MAX_MIN } from './partCooked';
+export { DIRECT_HEAT, KEPT_HOT_C, KEPT_HOT_MAX_MIN, PART_COOKED_WAIT_MAX_MIN } from './partCooked';
 export {
   FRIDGE_MAX_C,
   FRIDGE_REFUSED_OVER_C,

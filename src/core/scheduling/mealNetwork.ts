@@ -1,10 +1,9 @@
 import type { Arc, Network } from '../makespan';
+import { KEPT_HOT_MAX_MIN } from '../safety';
 import type { Job, SideTask, Task } from './job';
 import { mayWaitMin, type Work } from './work';
 
 const MIN_MS = 60_000;
-/** Kept hot no longer than this, at 60 °C and more: common practice. */
-export const HOT_MAX_MIN = 240;
 /** What is made beside the meat may be ready so much sooner, min: own choice; sticks may lie in water for 4 h (common practice). */
 const SIDE_READY_MIN = 240;
 export const HANDS = 0;
@@ -70,7 +69,7 @@ export function mealNetwork(works: readonly Work[], marinadeMin: readonly number
       follow(anchor, id, { least: 0, most: SIDE_READY_MIN });
     }
     arcs.push({ from: -1, to: ids.at(-1)!, min: (tableMs - tableAtMs) / MIN_MS });
-    backArcs.push({ from: ids.at(-1)!, to: -1, min: -((tableMs - tableAtMs) / MIN_MS + HOT_MAX_MIN) });
+    backArcs.push({ from: ids.at(-1)!, to: -1, min: -((tableMs - tableAtMs) / MIN_MS + KEPT_HOT_MAX_MIN) });
   }
   const n = nodes.length;
   const fromBeginning = (arc: Arc): Arc => ({ ...arc, from: arc.from < 0 ? n : arc.from, to: arc.to < 0 ? n : arc.to });

@@ -21,6 +21,5 @@ export function catchUpWords(
   code: 'skip-soda' | 'no-freezer',
   { name, soonerMin }: { name: string; soonerMin: number },
 ): string {
-  const what = code === 'skip-soda' ? 'Skip the soda' : 'Slice it fridge-cold';
-  return `${name}: ${what.charAt(0).toLowerCase()}${what.slice(1)}, ${formatDuration(soonerMin)} sooner`;
+  return `${name}: ${code === 'skip-soda' ? 'skip the soda' : 'slice it fridge-cold'}, ${formatDuration(soonerMin)} sooner`;
 }

@@ -14,7 +14,7 @@ export function givesWords(
     case 'kept-hot':
       return `${names[gives.work]}: off the heat ${formatDuration(gives.minutes)} before the table, because hands or heat are wanted for the others. Keep it hot, covered, at ${formatTemperature(KEPT_HOT_C, style)} or more.`;
     case 'crowded':
-      return `${gives.batches} batches are more than can be placed together: each is planned as if it were the only one. Divide them into meals of their own.`;
+      return `${gives.batches} batches are more than can be placed together: each is planned as if it were the only one. Divide them into meals of their own, and wash board, knife and hands after raw poultry.`;
     case 'clash': {
       const { first, second } = gives;
       const what = (side: typeof first) => `“${JOB_SHORT[side.job.key]}” of ${names[side.work]}`;

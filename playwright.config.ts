@@ -2,8 +2,10 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  outputDir: 'test-results/browser',
+  outputDir: process.env.PLAYWRIGHT_OUTPUT ?? 'test-results/browser',
   workers: 1,
+  // Each story is of its own: they are divided one by one.
+  fullyParallel: true,
   retries: 0,
   timeout: 45_000,
   expect: { timeout: 8_000 },

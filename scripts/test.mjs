@@ -20,11 +20,22 @@ const wants = (part) => (shots ? part === 'browser' : !process.argv.includes('--
 const totals = { passed: 0, failed: 0 };
 const failures = [];
 const results = path.join(ROOT, 'test-results');
-let cluster;
-let app;
+/** Clusters and servers that were started, in their order. */
+const clusters = [];
+const apps = [];
 
-const emptied = () => prepareDatabase(cluster, { reset: 'force', copies: false });
-const urls = () => ({ DATABASE_URL: cluster.url, DATABASE_OWNER_URL: cluster.ownerUrl });
+const emptied = (cluster) => prepareDatabase(cluster, { reset: 'force', copies: false });
+const urlsOf = (cluster) => ({ DATABASE_URL: cluster.url, DATABASE_OWNER_URL: cluster.ownerUrl });
+
+async function makeCluster(name) {
+  const folder = folderOf(name);
+  if (!(await claim(folder)).mine) throw new Stop('The tests of this folder are running already.');
+  const cluster = await startCluster(folder, { tied: true });
+  clusters.push(cluster);
+  claimFor(cluster.folder, name);
+  await emptied(cluster);
+  return cluster;
+}
 
 /** One check: it passes or it fails, and its words are shown at the end. Several run side by side, so its line is said when it is over. */
 async function check(title, work) {
@@ -84,8 +95,33 @@ async function lintThenFormat() {
 }
 
 async function end() {
-  await endChild(app?.child);
-  if (cluster) await stopCluster(cluster.folder);
+  await Promise.all(apps.map(({ child }) => endChild(child)));
+  await Promise.all(clusters.map(({ folder }) => stopCluster(folder)));
+}
+
+/** Stories share nothing but the machine: each half has a kitchen of its own, and mostly waits. */
+const HALVES = ['test', 'test-2'];
+
+async function half(name, at, { project, picked }) {
+  const cluster = clusters[at] ?? (await makeCluster(name));
+  await emptied(cluster);
+  const app = await serve({ databaseUrl: cluster.url, wishedPort: 3900 + 20 * at, env: { MINCE_KIND: 'demo' } });
+  apps.push(app);
+  await loadDemo(app.url);
+  return {
+    name: `browser-${at + 1}`,
+    work: (report) =>
+      run('npx', ['playwright', 'test', '--project', project, ...picked], {
+        env: {
+          BASE_URL: app.url,
+          ...urlsOf(cluster),
+          KITCHEN: name,
+          PLAYWRIGHT_JSON_OUTPUT_NAME: report,
+          PLAYWRIGHT_OUTPUT: `test-results/browser-${at + 1}`,
+        },
+      }),
+    read: browserCounts,
+  };
 }
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => end().then(() => process.exit(1)));
 
@@ -108,38 +144,28 @@ try {
 
   if (wants('db') || wants('browser')) {
     await step('Build', build);
-    await step('Test database', async () => {
-      const folder = folderOf('test');
-      if (!(await claim(folder)).mine) throw new Stop('The tests of this folder are running already.');
-      cluster = await startCluster(folder, { tied: true });
-      claimFor(cluster.folder, 'test');
-      await emptied();
-    });
+    await step('Test database', async () => void (await makeCluster(HALVES[0])));
   }
   if (wants('db'))
     await suites(
       'Database and scripts',
       // Threads need the built app; here the same sums run in one.
-      jest('database', { ...urls(), MINCE_ZONE: 'Europe/London', MINCE_THREADS: '0' }, '--runInBand'),
-      jest('scripts', urls(), '--runInBand'),
+      jest('database', { ...urlsOf(clusters[0]), MINCE_ZONE: 'Europe/London', MINCE_THREADS: '0' }, '--runInBand'),
+      jest('scripts', urlsOf(clusters[0]), '--runInBand'),
     );
 
   if (wants('browser')) {
-    await step('Server with demo data', async () => {
-      await emptied();
-      app = await serve({ databaseUrl: cluster.url, wishedPort: 3900, env: { MINCE_KIND: 'demo' } });
-      await loadDemo(app.url);
-    });
-    const project = shots ? 'shots' : 'stories';
     const picked = process.argv.filter((arg) => arg.startsWith('--grep'));
-    await suites('Browser', {
-      name: 'browser',
-      work: (report) =>
-        run('npx', ['playwright', 'test', '--project', project, ...picked], {
-          env: { BASE_URL: app.url, ...urls(), PLAYWRIGHT_JSON_OUTPUT_NAME: report },
-        }),
-      read: browserCounts,
+    const project = shots ? 'shots' : 'stories';
+    const names = shots || picked.length > 0 ? HALVES.slice(0, 1) : HALVES;
+    const halves = [];
+    await step('Servers with demo data', async () => {
+      for (const [at, name] of names.entries()) {
+        const shard = names.length > 1 ? [`--shard=${at + 1}/${names.length}`] : [];
+        halves.push(await half(name, at, { project, picked: [...picked, ...shard] }));
+      }
     });
+    await suites('Browser', ...halves);
   }
 } catch (error) {
   totals.failed++;

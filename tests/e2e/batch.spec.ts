@@ -3,7 +3,9 @@ import path from 'node:path';
 import { expect, hold, makeBatch, pickCut, readBatch, saved, test } from './kitchen-fixture';
 
 const database = (verb: 'kill' | 'start') =>
-  execFileSync('node', [path.resolve('scripts/db.mjs'), verb, '--name', 'test'], { stdio: 'pipe' });
+  execFileSync('node', [path.resolve('scripts/db.mjs'), verb, '--name', process.env.KITCHEN ?? 'test'], {
+    stdio: 'pipe',
+  });
 
 test.describe('Batch', () => {
   test('moving a slider redraws the plan at once, and it is still there after a reload', async ({ page, request }) => {

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { LIMITS, WRAPS, type Freezer, type Pins } from '@/core/batches';
+import { FIGURES, JOB_ENDS, LIMITS, SOURCES, WRAPS, type Freezer, type Pins } from '@/core/batches';
+import { WAYS_OUT } from '@/core/day';
 import { SHAPES, USES, WAYS } from '@/core/ways';
 import { FIRMNESS_REPORTS, FREEZER_PRESETS, SOLVED_SHAPES, THAW_PLACES } from '@/core/firming';
 import {
@@ -11,7 +12,7 @@ import {
   type Ingredient,
 } from '@/core/marinades';
 import { ANIMALS, FATS, FORMS, SUITS, WORKS, type Cut } from '@/core/pieces';
-import { EVENT_KINDS } from '@/core/progress';
+import { EVENT_KINDS, MEASURES, type EventKind, type Measure } from '@/core/progress';
 import { COOKS, JOB_KEYS } from '@/core/scheduling';
 import { STAGES } from '@/core/ways';
 import { ENZYME_CLASSES, FORCE_TIMES, FORCES } from '@/core/tenderizing';
@@ -220,6 +221,10 @@ export const batch = z.object({
     }),
     z.object({ ok: z.literal(false), reason: z.string() }),
   ]),
+  figures: z
+    .partialRecord(z.enum(FIGURES), z.object({ value: z.number(), from: z.enum(SOURCES) }))
+    .optional()
+    .describe('What the plan rests on, and where each figure comes from'),
 });
 
 /** All batches of a meal by one clock. */
@@ -229,8 +234,40 @@ export const mealSchedule = z.object({
   ok: z.boolean().describe('Every batch has a schedule, and none wants hands or heat that another has'),
   startAt: instant.optional(),
   lateByMin: z.number(),
-  jobs: z.array(job.extend({ batchId: id, title: z.string() })).describe('Of all batches, by the clock'),
-  batches: z.array(batch.pick({ id: true, name: true, schedule: true })),
+  jobs: z
+    .array(
+      job.extend({
+        batchId: id,
+        title: z.string(),
+        lines: z
+          .array(
+            z.object({
+              name: z.string(),
+              massG: z.number(),
+              spoken: z.string().optional(),
+              heldBack: z.literal(true).optional(),
+            }),
+          )
+          .describe('What goes into what it makes, in the order of adding'),
+        asks: z.array(z.enum(MEASURES)).describe('What it asks back: record it as an event “measured”'),
+        ends: z.enum(JOB_ENDS),
+        lasts: z.object({ fromMin: z.number(), toMin: z.number(), from: z.enum(SOURCES) }),
+      }),
+    )
+    .describe('Of all batches, by the clock: what was done at the hours it had, what is left from now on'),
+  batches: z.array(
+    batch.pick({ id: true, name: true, schedule: true }).extend({
+      standing: z
+        .object({
+          open: z.boolean().describe('Something is left to do'),
+          byMin: z.number().describe('On the table so much later'),
+          tableAt: instant,
+          marinade: z.object({ minutes: z.number(), insteadOfMin: z.number() }).optional(),
+          ways: z.array(z.object({ code: z.enum(WAYS_OUT), soonerMin: z.number() })),
+        })
+        .optional(),
+    }),
+  ),
   gives: z
     .array(
       z.object({
@@ -366,11 +403,42 @@ export const putAway = z.object({
 });
 export type PutAway = z.infer<typeof putAway>;
 
+const press = z.string().min(1).max(60).describe('Events of one press are taken back together');
+
 /** What a report on the freezer carries. */
 export const firmnessPayload = z.strictObject({
   report: z.enum(FIRMNESS_REPORTS),
   minutes: within(1, 2880).optional(),
+  press: press.optional(),
 });
+
+const MEASURED_LIMITS = {
+  trimmedG: LIMITS.massG,
+  boneG: LIMITS.boneG,
+  thicknessMm: LIMITS.thicknessMm,
+  centreC: LIMITS.centreC,
+} as const satisfies Record<Measure, { min: number; max: number }>;
+
+const [firstMeasure, ...moreMeasures] = MEASURES.map((measure) =>
+  z.strictObject({
+    measure: z.literal(measure),
+    value: within(MEASURED_LIMITS[measure].min, MEASURED_LIMITS[measure].max),
+    press: press.optional(),
+  }),
+);
+
+/** What an event of its kind has to carry, and how that is said. */
+export const eventPayloads: Partial<Record<EventKind, { shape: z.ZodType; says: string }>> = {
+  'firmness-reported': {
+    shape: firmnessPayload,
+    says: 'A report says too-soft, right or too-hard, and may say after how many minutes.',
+  },
+  measured: {
+    shape: z.union([firstMeasure!, ...moreMeasures]),
+    says: `What was measured says which of ${MEASURES.join(', ')} and its value, within what can be.`,
+  },
+  'press-undone': { shape: z.strictObject({ press }), says: 'Say which press is taken back.' },
+};
 
 export type IngredientResource = z.infer<typeof ingredient>;
 export type IngredientWrite = z.infer<typeof ingredientWrite>;

@@ -1,74 +1,33 @@
-import type { Freezer, MealBatch, Pins } from '@/core/batches';
+import type { Freezer, MealBatch } from '@/core/batches';
+import type { DayBatch, PlannedBatch } from '@/core/day';
 import type { Ingredient, Marinade } from '@/core/marinades';
 import type { Cut } from '@/core/pieces';
-import type { Caution } from '@/core/safety';
-import type { Job, JobKey, Work } from '@/core/scheduling';
 import type { DialFit } from '@/core/slicing';
 import type { OwnedMeasure } from '@/core/units';
 import type { Batch, EventResource, MarinadeResource, MarinadeWrite, Meal, Tasting } from './resources';
 
-/** A job of one batch with its words, ready for a screen. */
-export interface PlannedJob extends Job {
-  batchId: string;
-  title: string;
-  short: string;
-  text: string;
-  cautions: Caution[];
-}
-
-/** A batch as timeline and kitchen show it. */
-export interface PlannedBatch {
-  id: string;
-  name: string;
-  cutName: string;
-  massG: number;
-  people: number;
-  tableAtMs: number;
-  jobs: PlannedJob[];
-  /** Minutes in the freezer from which it wants to be pressed. */
-  checkFirmMin?: number;
-  /** Why there is no schedule. */
-  refusal?: string;
-  /** What it could not have in this meal, and what would help. */
-  gives: string[];
-  version: number;
-  /** What its clock times are an answer to: how it stands is worked out from it as the day goes on. */
-  work?: Work;
-  marinadeMin: number;
-  /** Its work without what may be left out, as long as that job has not begun. */
-  quicker: {
-    code: 'skip-soda' | 'no-freezer';
-    before: JobKey;
-    pins: Pins;
-    work: Work;
-    marinadeMin: number;
-  }[];
-  lots: number;
-  warmMin: number;
-  warmLimitMin: number;
-  lateByMin: number;
-  startMs: number;
-  rounds: number;
-  sticks: number;
-  cautions: Caution[];
-}
-
-export interface KitchenPage {
-  title: string;
-  mealId: string;
-  zone: string;
+/** The batches of a meal, and what they are planned from: with it the plan goes on as things are done, without the network. */
+export interface MealPage {
   batches: PlannedBatch[];
+  /** All batches of the meal; none where there are too many to be placed together. */
+  day: DayBatch[];
   events: EventResource[];
 }
 
-export interface TodayPage {
+export interface KitchenPage extends MealPage {
+  title: string;
+  mealId: string;
+  zone: string;
+}
+
+export interface TodayPage extends MealPage {
   zone: string;
   meal?: Meal;
   /** Other meals to go to, newest first. */
   meals: Meal[];
-  batches: PlannedBatch[];
-  events: EventResource[];
 }
+
+export type { DayBatch, PlannedBatch, PlannedJob } from '@/core/day';
 
 /** What of the kitchen a plan in the browser needs. */
 export interface KitchenAround {

@@ -1,4 +1,6 @@
 export { cautionsAt } from './cautionsAt';
+export { figuresOf, FIGURES, SOURCES, type Figure, type Known, type Source } from './figuresOf';
+export { asksOf, endOf, JOB_ENDS, lastsOf, linesOf, type JobEnd, type JobLine, type Lasts } from './jobDetails';
 export { LIMITS, WRAPS, type BatchInputs, type Pins, type Wrap } from './inputs';
 export type {
   BatchPlan,
@@ -14,7 +16,7 @@ export type {
   Surroundings,
   TenderizePlan,
 } from './plan';
-export { additionsInTime } from './planBatch';
+export { additionsInTime, planAsItStands } from './planBatch';
 export { planBatch, planMeal, type MealPlan } from './planMeal';
 export { USUAL_FREEZER, WRAP_GAP_MM } from './planFirm';
 export { fruitAfter, fruitClock } from './planFruit';
@@ -22,3 +24,4 @@ export { mixCharacter, pinsOfAddition } from './planTenderize';
 export { comesSliced, shapeOf, usualShape, usualThicknessMm } from './planSlice';
 export { remediesFor, type Remedy } from './remedies';
 export { saltAtTakeOut, TOO_SALTY_PERCENT, TOO_SWEET_G } from './cautionsFor';
+export { withFacts } from './withFacts';

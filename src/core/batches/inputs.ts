@@ -117,4 +117,5 @@ export const LIMITS = {
   pricePerKg: { min: 0, max: 100_000 },
   freezerC: { min: -40, max: -8 },
   startC: { min: 0, max: 15 },
+  centreC: { min: -30, max: 120 },
 } as const;

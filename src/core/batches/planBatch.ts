@@ -2,6 +2,7 @@ import { heatFor } from '../cooking';
 import { uptakeAt, uptakeModel } from '../marinades';
 import { COATED_PERCENT, EXPOSURE, type Addition, type AdditionAdvice } from '../tenderizing';
 import { minimumTemperature, warmLimitMin } from '../safety';
+import type { Job, ScheduleProblem } from '../scheduling';
 import { shapeRow, wayRecipe } from '../ways';
 import { cautionsFor } from './cautionsFor';
 import type { BatchInputs, Pins } from './inputs';
@@ -196,6 +197,19 @@ export function planPlaced(asked: BatchInputs, around: Surroundings, plan: Batch
   const inputs = { ...asked, pins: inWholeMinutes(asked.pins) };
   const basis = { leftOut: plan.leftOut, assumed: plan.fruitAssumed };
   return timed(madeFrom.get(plan) ?? prepare(inputs, around, basis), inputs, around, place);
+}
+
+/** A plan at the hours that it really has: how far salt, soda and fruit get by them. What would be refused as a plan is under way, and is told. */
+export function planAsItStands(
+  inputs: BatchInputs,
+  around: Surroundings,
+  plan: BatchPlan,
+  jobs: Job[],
+): { plan: BatchPlan; problem?: ScheduleProblem } {
+  if (!plan.schedule.ok) return { plan };
+  const schedule = { ...plan.schedule, jobs };
+  const now = planPlaced(inputs, around, plan, { schedule, others: [], turned: true });
+  return now.schedule.ok ? { plan: now } : { plan: { ...now, schedule }, problem: now.schedule.problem };
 }
 
 const pastTender = (exposure = 0) => exposure >= EXPOSURE.tender;

@@ -90,6 +90,8 @@ export function workOf(stages: Stages): Work {
 export interface Place {
   schedule: Extract<Schedule, { ok: true }>;
   others: readonly Job[];
+  /** The turns of its bag are among its jobs. */
+  turned?: true;
 }
 
 /** The clock times of a batch: counted back from its table, or as its meal has placed it; and when its bag is turned. */
@@ -101,6 +103,7 @@ export function scheduleBatch(
   if (!schedule.ok) return { schedule, marinadeMin: minutes };
   const soaking = schedule.jobs.find((job) => job.key === 'marinate');
   if (!soaking) return { schedule, marinadeMin: 0 };
+  if (place?.turned) return { schedule, marinadeMin: Math.round((soaking.endMs - soaking.startMs) / 60_000) };
   const hands = [...schedule.jobs, ...(place?.others ?? [])].filter((job) => job.hands);
   const free = turnsOf(soaking, { quiet: work.quiet, zone }).flatMap((wishedMs) =>
     handsFree(wishedMs, hands, soaking.startMs),

@@ -1,1 +1,1 @@
-export { behind, type Behind } from './behind';
+export { follow, type Followed, type Standing } from './follow';

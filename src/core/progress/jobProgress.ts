@@ -1,24 +1,6 @@
 import type { JobKey } from '../scheduling';
-
-export const EVENT_KINDS = [
-  'job-started',
-  'job-done',
-  'job-undone',
-  'timer-extended',
-  'caution-acknowledged',
-  'firmness-reported',
-  'meat-in-fridge',
-] as const;
-export type EventKind = (typeof EVENT_KINDS)[number];
-
-/** One thing that was done, as kept in the append-only record. */
-export interface BatchEvent {
-  id: string;
-  kind: EventKind;
-  jobKey?: JobKey;
-  atMs: number;
-  payload: Readonly<Record<string, string | number | boolean>>;
-}
+import type { BatchEvent } from './event';
+import { standing } from './standing';
 
 export interface JobProgress {
   startedAtMs?: number;
@@ -28,12 +10,12 @@ export interface JobProgress {
 }
 
 /**
- * Where every job stands, from the events in the order they were recorded: an undo takes back the last start or finish of that job.
- * Jobs without an event are absent.
+ * Where every job stands by its events: a press that was taken back is as if it had not been; in older records an undo takes back the last start or
+ * finish of its job. Jobs without an event are absent.
  */
 export function jobProgress(events: readonly BatchEvent[]): Map<JobKey, JobProgress> {
   const progress = new Map<JobKey, JobProgress>();
-  for (const { kind, jobKey, atMs, payload } of events) {
+  for (const { kind, jobKey, atMs, payload } of standing(events)) {
     if (!jobKey) continue;
     const known = progress.get(jobKey) ?? { extraMin: 0 };
     if (kind === 'job-started') progress.set(jobKey, { ...known, startedAtMs: known.startedAtMs ?? atMs });

@@ -1,5 +1,6 @@
 import type { JobKey, Place } from '../scheduling';
-import type { BatchEvent } from './jobProgress';
+import type { BatchEvent } from './event';
+import { byTheClock, pressOf } from './standing';
 
 /** Where the meat is during a job whose event does not say: older records. */
 const USUAL_PLACE: Partial<Record<JobKey, Place>> = {
@@ -32,6 +33,20 @@ interface Where {
 const IN: Where = { out: false, share: 0 };
 const OUT: Where = { out: true, share: 1 };
 
+/** Where it was before a job began and before it was done. */
+interface Before {
+  start?: Where;
+  done?: Where;
+}
+
+/** How things were before a press. */
+interface Pressed {
+  where: Where;
+  by: JobKey | undefined;
+  mover: string | undefined;
+  jobs: Map<JobKey, Before>;
+}
+
 export interface MinutesOut {
   minutes: number;
   /** It is out now, worked on or waiting on the board. */
@@ -50,42 +65,59 @@ export function minutesOut(events: readonly BatchEvent[], nowMs: number): Minute
   let by: JobKey | undefined;
   let sinceMs = 0;
   let minutes = 0;
-  const before = new Map<JobKey, { start?: Where; done?: Where }>();
-  const be = (next: Where, atMs: number) => {
+  const before = new Map<JobKey, Before>();
+  const presses = new Map<string, Pressed>();
+  const undone = new Set<string>();
+  /** The press that brought it where it is. */
+  let mover: string | undefined;
+  const be = (next: Where, atMs: number, press?: string) => {
     minutes += where.out ? (Math.max(0, atMs - sinceMs) / 60_000) * where.share : 0;
-    [where, sinceMs] = [next, Math.max(atMs, sinceMs)];
+    [where, sinceMs, mover] = [next, Math.max(atMs, sinceMs), press];
   };
-  for (const event of inOrder(events)) {
+  const takeBack = (press: string, atMs: number) => {
+    const taken = presses.get(press);
+    undone.add(press);
+    // What another press has moved since stays where that brought it.
+    if (taken && mover === press) {
+      be(taken.where, atMs, taken.mover);
+      by = taken.by;
+    }
+    for (const [key, known] of taken?.jobs ?? []) before.set(key, known);
+  };
+  for (const event of byTheClock(events)) {
     const { kind, jobKey, atMs } = event;
-    if (kind === 'meat-in-fridge') be(IN, atMs);
+    const press = pressOf(event);
+    if (kind === 'press-undone') {
+      takeBack(press, atMs);
+      continue;
+    }
+    if (undone.has(press)) continue;
+    const pressed = presses.get(press) ?? { where, by, mover, jobs: new Map<JobKey, Before>() };
+    presses.set(press, pressed);
+    if (kind === 'meat-in-fridge') be(IN, atMs, press);
     const place = placeOf(event);
     if (!jobKey || place === undefined || place === 'none') continue;
     const known = before.get(jobKey) ?? {};
+    if (!pressed.jobs.has(jobKey)) pressed.jobs.set(jobKey, known);
     const lots = lotsOf(event);
     if (kind === 'job-started' && !known.start) {
       before.set(jobKey, { start: where });
-      be(place === 'counter' ? { out: true, share: 1 / lots } : IN, atMs);
+      be(place === 'counter' ? { out: true, share: 1 / lots } : IN, atMs, press);
       by = jobKey;
     }
     if (kind === 'job-done' && !known.done) {
       before.set(jobKey, { ...known, done: where });
       // Ended after another job has begun, it moves nothing any more.
-      if (by === jobKey) be(afterJob(place, lots, where), atMs);
+      if (by === jobKey) be(afterJob(place, lots, where), atMs, press);
     }
     if (kind === 'job-undone') {
-      be(known.done ?? known.start ?? where, atMs);
+      be(known.done ?? known.start ?? where, atMs, press);
       before.set(jobKey, known.done ? { start: known.start } : {});
     }
   }
   be(where, nowMs);
   return { minutes, outNow: where.out };
 }
-
-const inOrder = (events: readonly BatchEvent[]) =>
-  events
-    .map((event, index) => ({ event, index }))
-    .sort((a, b) => a.event.atMs - b.event.atMs || a.index - b.index)
-    .map(({ event }) => event);
 
 /** On the board meat stays on the board, unless lots went back one by one; taken out of fridge or freezer it is out; from the heat it is cooked. */
 function afterJob(place: Place, lots: number, where: Where): Where {

@@ -47,6 +47,10 @@ export interface Task {
   /** True where someone has to stand there. */
   hands: boolean;
   place: Place;
+  /** It begins exactly then: the cook has said so, or it runs. */
+  atMs?: number;
+  /** How long the meat may wait after it, where that is not the usual of its kind. */
+  mayWaitMin?: number;
 }
 
 /** The one task whose length may give: the marinade. */

@@ -1,7 +1,7 @@
 import type { Arc, Network } from '../makespan';
 import { KEPT_HOT_MAX_MIN } from '../safety';
 import type { Job, SideTask, Task } from './job';
-import { mayWaitMin, type Work } from './work';
+import { waitsAfter, type Work } from './work';
 
 const MIN_MS = 60_000;
 /** What is made beside the meat may be ready so much sooner, min: own choice; sticks may lie in water for 4 h (common practice). */
@@ -54,7 +54,7 @@ export function mealNetwork(works: readonly Work[], marinadeMin: readonly number
       const [sooner, later] = [ids[at]!, ids[at + 1]!];
       const task = chain[at + 1]!;
       if (sooner < 0) continue;
-      if (later >= 0) follow(later, sooner, { least: 0, most: mayWaitMin(chain[at]!.key) });
+      if (later >= 0) follow(later, sooner, { least: 0, most: waitsAfter(chain[at]!) });
       else if ('flex' in task)
         follow(ids[at + 2]!, sooner, {
           least: marinadeMin[work]!,
@@ -70,6 +70,12 @@ export function mealNetwork(works: readonly Work[], marinadeMin: readonly number
     }
     arcs.push({ from: -1, to: ids.at(-1)!, min: (tableMs - tableAtMs) / MIN_MS });
     backArcs.push({ from: ids.at(-1)!, to: -1, min: -((tableMs - tableAtMs) / MIN_MS + KEPT_HOT_MAX_MIN) });
+  }
+  for (const [id, { task }] of nodes.entries()) {
+    if (task.atMs === undefined) continue;
+    const fixed = (tableMs - task.atMs) / MIN_MS - task.minutes;
+    arcs.push({ from: -1, to: id, min: fixed });
+    backArcs.push({ from: id, to: -1, min: -fixed });
   }
   const n = nodes.length;
   const fromBeginning = (arc: Arc): Arc => ({ ...arc, from: arc.from < 0 ? n : arc.from, to: arc.to < 0 ? n : arc.to });

@@ -5,7 +5,7 @@ import type { FlexibleTask, Job } from './job';
 import { HANDS, jobsOf, mealNetwork, type MealNetwork } from './mealNetwork';
 import { costOf, isLess, overlaps } from './mealCost';
 import { warmMinutes } from './warmMinutes';
-import { mayWaitMin, TO_THE_FRIDGE_MIN, type Work } from './work';
+import { TO_THE_FRIDGE_MIN, waitsAfter, type Work } from './work';
 
 const MIN_MS = 60_000;
 /** Tried at most for each batch, in tasks placed: some milliseconds. */
@@ -181,7 +181,7 @@ function leadersOf({ nodes, chains }: MealNetwork, works: readonly Work[]): numb
   for (const [work, ids] of chains.entries())
     for (let at = ids.length - 2; at >= 0; at--) {
       const [id, next] = [ids[at]!, ids[at + 1]!];
-      if (id >= 0 && next >= 0 && mayWaitMin(works[work]!.chain[at]!.key) === 0) leads[id] = leads[next]!;
+      if (id >= 0 && next >= 0 && waitsAfter(works[work]!.chain[at]!) === 0) leads[id] = leads[next]!;
     }
   return leads;
 }

@@ -39,5 +39,5 @@ export const MAY_WAIT_MIN = {
   thread: 180,
 } as const satisfies Partial<Record<Task['key'], number>>;
 
-export const mayWaitMin = (key: Task['key']): number =>
-  (MAY_WAIT_MIN as Partial<Record<Task['key'], number>>)[key] ?? 0;
+export const waitsAfter = ({ key, mayWaitMin }: Pick<Task, 'key' | 'mayWaitMin'>): number =>
+  mayWaitMin ?? (MAY_WAIT_MIN as Partial<Record<Task['key'], number>>)[key] ?? 0;

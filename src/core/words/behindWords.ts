@@ -1,10 +1,10 @@
-import type { Behind } from '../follow';
+import type { Standing } from '../follow';
 import { formatClock } from '../times';
 import { formatDuration, type FormatStyle } from '../units';
 
 /** How a batch stands against its table; empty where it is in time as it was planned. */
 export function behindWords(
-  { byMin, tableMs, marinade }: Behind,
+  { byMin, tableMs, marinade }: Pick<Standing, 'byMin' | 'tableMs' | 'marinade'>,
   { name, zone }: { name: string; zone: string },
   style: FormatStyle,
 ): string {

@@ -40,8 +40,9 @@ export { orderWords } from './orderWords';
 export { quantityWords, readAsWords, type QuantityKind } from './quantityWords';
 export { behindWords, catchUpWords } from './behindWords';
 export { GIVES_HELP, givesWords } from './givesWords';
+export { MEASURE_QUESTIONS, MEASURE_USES, measuredWords, sayMeasure, takenBackWords } from './measureWords';
 export { projectWords } from './projectWords';
-export { scheduleWords } from './scheduleWords';
+export { NOT_PLANNED, scheduleWords } from './scheduleWords';
 export {
   additionWords,
   ENZYME_WORDS,

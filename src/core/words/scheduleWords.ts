@@ -9,6 +9,10 @@ import {
   type FormatStyle,
 } from '../units';
 
+/** A stored batch that no plan comes of. */
+export const NOT_PLANNED =
+  'This batch cannot be planned as it was stored. Open it and change or unpin what stands out.';
+
 /** Why a plan was refused and what helps. */
 export function scheduleWords(problem: ScheduleProblem, style: FormatStyle): string {
   const temp = (tempC: number) => formatTemperature(tempC, style);

@@ -9,9 +9,9 @@ import { breaksRule, notFound } from '../api/failures';
 import { nowMs } from '../clock';
 import { checkTableAt } from '../tableAt';
 import { currentHousehold } from '../kitchen/kitchen';
-import { learnFromReport, readReport } from '../kitchen/learnFromReport';
+import { learnFromReport } from '../kitchen/learnFromReport';
 import { mealName } from '../meals/mealName';
-import { toEvent } from './events';
+import { checkPayload, toEvent } from './events';
 import { inputsOf, loadBatches, surroundingsFor, type Around, type LoadedBatch } from './loadBatches';
 import { mealsOf, scheduled, withSchedules } from './schedules';
 
@@ -189,7 +189,7 @@ export async function recordEvent(
 ): Promise<{ event: EventResource; isNew: boolean }> {
   const household = await currentHousehold();
   const scope = { householdId: household.id };
-  if (write.kind === 'firmness-reported') readReport(write);
+  checkPayload(write);
   return transaction(async (trx) => {
     const batch = await findRow<BatchRow>(trx, TABLE, scope, batchId);
     if (!batch) throw notFound('batch');
@@ -205,8 +205,8 @@ export async function recordEvent(
     const row = await findEvent(trx, scope, write.id);
     if (!row || row.batch_id !== batchId) throw breaksRule('That id belongs to another event.', '/id');
     if (isNew && write.kind === 'firmness-reported') {
-      const { inputs, around } = (await loadBatches(trx, household, [batch]))[0]!;
-      await learnFromReport(trx, { householdId: household.id, batchId, inputs, around }, write);
+      const loaded = (await loadBatches(trx, household, [batch]))[0]!;
+      await learnFromReport(trx, { householdId: household.id, ...loaded }, write);
     }
     return { event: toEvent(row), isNew };
   });

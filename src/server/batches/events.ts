@@ -1,6 +1,7 @@
-import type { EventResource } from '@/contract/resources';
+import { eventPayloads, type EventResource, type EventWrite } from '@/contract/resources';
 import type { BatchEvent } from '@/core/progress';
 import type { EventRow } from '@/data/tables';
+import { breaksRule } from '../api/failures';
 
 export const toEvent = (row: EventRow): EventResource => ({
   id: row.id,
@@ -13,10 +14,18 @@ export const toEvent = (row: EventRow): EventResource => ({
   recordedAt: row.recorded_at.toISOString(),
 });
 
-export const toBatchEvent = ({ id, kind, jobKey, at, payload }: EventResource): BatchEvent => ({
-  id,
-  kind,
-  jobKey,
-  atMs: Date.parse(at),
-  payload,
+/** As the core takes it. */
+export const readEvent = (row: EventRow): BatchEvent => ({
+  id: row.id,
+  kind: row.kind as BatchEvent['kind'],
+  ...(row.job_key ? { jobKey: row.job_key as BatchEvent['jobKey'] } : {}),
+  atMs: row.at.getTime(),
+  payload: row.payload as BatchEvent['payload'],
 });
+
+/** What an event of its kind has to carry. */
+export function checkPayload({ kind, payload }: EventWrite): void {
+  const rule = eventPayloads[kind];
+  if (!rule || rule.shape.safeParse(payload).success) return;
+  throw breaksRule(rule.says, '/payload');
+}

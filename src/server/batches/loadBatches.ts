@@ -3,8 +3,9 @@ import type { Batch, BatchWrite } from '@/contract/resources';
 import type { BatchInputs, Surroundings } from '@/core/batches';
 import { findIngredient } from '@/core/marinades';
 import { findCut } from '@/core/pieces';
+import type { BatchEvent } from '@/core/progress';
 import { isWay, WAYS } from '@/core/ways';
-import { piecesOf } from '@/data/batches';
+import { eventsOf, piecesOf } from '@/data/batches';
 import type { Db } from '@/data/connection';
 import type { BatchRow, HouseholdRow, PieceRow } from '@/data/tables';
 import { breaksRule } from '../api/failures';
@@ -12,13 +13,16 @@ import { cutsOf } from '../cuts/cuts';
 import { freezerOf, ingredientsOf, ownedMeasures, slicerOf } from '../kitchen/kitchen';
 import { coreMarinades } from '../marinades/marinades';
 import { stampsOf } from '../stamps';
+import { readEvent } from './events';
 import { upgradePlan } from './upgradePlan';
 
 /** A stored batch with everything a plan is made from. */
 export interface LoadedBatch {
   resource: Omit<Batch, 'schedule'>;
+  /** As the cook answered; what was measured is in the events. */
   inputs: BatchInputs;
   around: Surroundings;
+  events: BatchEvent[];
 }
 
 /** Loads what batches need from around them once, however many there are. */
@@ -62,6 +66,7 @@ export function inputsOf(write: BatchWrite): BatchInputs {
 function toLoaded(
   row: BatchRow,
   piece: Pick<PieceRow, 'cut_id' | 'mass_g' | 'height_mm'>,
+  events: BatchEvent[],
   around: (inputs: BatchInputs) => Surroundings,
 ): LoadedBatch {
   const { plan, unreadable: left } = upgradePlan(row.plan);
@@ -92,7 +97,7 @@ function toLoaded(
     tableAt: new Date(tableAtMs).toISOString(),
     ...(notBeforeMs ? { notBefore: new Date(notBeforeMs).toISOString() } : {}),
   };
-  return { resource, inputs, around: surroundings };
+  return { resource, inputs, around: surroundings, events };
 }
 
 export type Around = Awaited<ReturnType<typeof surroundingsFor>>;
@@ -104,18 +109,18 @@ export async function loadBatches(
   rows: BatchRow[],
   known?: Around,
 ): Promise<LoadedBatch[]> {
-  const [pieces, around] = await Promise.all([
-    piecesOf(
-      db,
-      { householdId: household.id },
-      rows.map(({ id }) => id),
-    ),
+  const scope = { householdId: household.id };
+  const ids = rows.map(({ id }) => id);
+  const [pieces, events, around] = await Promise.all([
+    piecesOf(db, scope, ids),
+    eventsOf(db, scope, ids),
     known ?? surroundingsFor(db, household),
   ]);
   return rows.map((row) =>
     toLoaded(
       row,
       pieces.find(({ batch_id }) => batch_id === row.id)!,
+      events.filter(({ batch_id }) => batch_id === row.id).map(readEvent),
       around,
     ),
   );

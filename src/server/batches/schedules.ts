@@ -1,23 +1,26 @@
 import 'server-only';
 import type { Batch, Meal, MealSchedule } from '@/contract/resources';
-import type { PlannedBatch } from '@/contract/views';
+import type { DayBatch, PlannedBatch } from '@/contract/views';
 import type { MealBatch } from '@/core/batches';
+import { met } from '@/core/day';
 import { MOST_TOGETHER } from '@/core/scheduling';
 import type { FormatStyle } from '@/core/units';
 import { batchesOfMeal, batchesOfMeals } from '@/data/batches';
 import { database, type Db } from '@/data/connection';
 import type { BatchRow, HouseholdRow } from '@/data/tables';
-import type { MealQuestion, PlanQuestion } from '../heavy/planned';
+import { nowMs } from '../clock';
+import type { MealQuestion } from '../heavy/planned';
 import { heavy, heavyList } from '../heavy/pool';
 import { currentHousehold } from '../kitchen/kitchen';
 import { loadBatches, type Around, type LoadedBatch } from './loadBatches';
 
-const questionOf = ({ resource: { id, name, version }, inputs, around }: LoadedBatch): PlanQuestion => ({
+const questionOf = ({ resource: { id, name, version }, inputs, around, events }: LoadedBatch): DayBatch => ({
   id,
   name,
   version,
   inputs,
   around,
+  events,
 });
 
 /** The meals of these batches, whole: hands and heat are shared with those that were not asked for. Of a crowded meal only what was asked for. */
@@ -56,20 +59,21 @@ async function inOrderOf<T>(
 
 export async function scheduled({ loaded, meals }: Awaited<ReturnType<typeof mealsOf>>): Promise<Batch[]> {
   const planned = await inOrderOf(loaded, meals, (some) => heavy('schedules', some));
-  return loaded.map(({ resource }, index) => ({ ...resource, schedule: planned[index]! }));
+  return loaded.map(({ resource }, index) => ({ ...resource, ...planned[index]! }));
 }
 
 export const withSchedules = async (db: Db, household: HouseholdRow, rows: readonly BatchRow[]): Promise<Batch[]> =>
   scheduled(await mealsOf(db, household, rows));
 
-/** As Today and the kitchen show them. */
+/** As Today and the kitchen show them, and the whole of their meals to go on from. */
 export async function plannedBatches(
   household: HouseholdRow,
   rows: readonly BatchRow[],
   style: FormatStyle,
-): Promise<PlannedBatch[]> {
+): Promise<{ batches: PlannedBatch[]; day: DayBatch[] }> {
   const { loaded, meals } = await mealsOf(database(), household, rows);
-  return inOrderOf(loaded, meals, (some) => heavy('plannedBatches', some, style));
+  const batches = await inOrderOf(loaded, meals, (some) => heavy('plannedBatches', some, nowMs(), style));
+  return { batches, day: meals.flatMap(({ batches: all, alone }) => (alone ? [] : all)) };
 }
 
 /** All batches of a meal by one clock. */
@@ -77,7 +81,7 @@ export async function scheduleOfMeal(meal: Meal): Promise<MealSchedule> {
   const household = await currentHousehold();
   const rows = await batchesOfMeal(database(), { householdId: household.id }, meal.id);
   const loaded = await loadBatches(database(), household, rows);
-  return { mealId: meal.id, tableAt: meal.tableAt, ...(await heavy('mealSchedule', loaded.map(questionOf))) };
+  return { mealId: meal.id, tableAt: meal.tableAt, ...(await heavy('mealSchedule', loaded.map(questionOf), nowMs())) };
 }
 
 /** The other batches of these meals, as a plan in the browser needs them; of many none, they are planned alone. */
@@ -94,7 +98,7 @@ export async function neighboursIn(mealIds: string[], but?: string): Promise<Rec
     few.map((some) => {
       const ids = new Set(some.map(({ id }) => id));
       const batches = loaded.filter(({ resource }) => ids.has(resource.id)).map(questionOf);
-      return [some[0]!.meal_id, batches.map(({ id, inputs, around }) => ({ id, inputs, around }))];
+      return [some[0]!.meal_id, batches.map(met)];
     }),
   );
 }

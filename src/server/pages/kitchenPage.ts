@@ -1,6 +1,5 @@
 import 'server-only';
-import type { EventResource } from '@/contract/resources';
-import type { KitchenPage, PlannedBatch } from '@/contract/views';
+import type { KitchenPage, MealPage } from '@/contract/views';
 import type { FormatStyle } from '@/core/units';
 import { batchesOfMeal } from '@/data/batches';
 import { database } from '@/data/connection';
@@ -20,12 +19,15 @@ export async function loadKitchen(
   if (which.batchId) {
     const row = await findRow<BatchRow>(database(), 'batch', { householdId: household.id }, which.batchId);
     if (!row) throw notFound('batch');
+    const planned = await plannedBatches(household, [row], style);
+    // Those of its neighbours too: their hands are the same.
+    const ids = new Set([which.batchId, ...planned.day.map(({ id }) => id)]);
     return {
       title: row.name,
       mealId: row.meal_id,
       zone: household.zone,
-      batches: await plannedBatches(household, [row], style),
-      events: await listEvents([which.batchId]),
+      ...planned,
+      events: await listEvents([...ids]),
     };
   }
   const meal = which.mealId
@@ -35,11 +37,11 @@ export async function loadKitchen(
   return { title: meal.name, mealId: meal.id, zone: household.zone, ...(await loadMealBatches(meal.id, style)) };
 }
 
-export async function loadMealBatches(
-  mealId: string,
-  style: FormatStyle,
-): Promise<{ batches: PlannedBatch[]; events: EventResource[] }> {
+export async function loadMealBatches(mealId: string, style: FormatStyle): Promise<MealPage> {
   const household = await currentHousehold();
   const rows = await batchesOfMeal(database(), { householdId: household.id }, mealId);
-  return { batches: await plannedBatches(household, rows, style), events: await listEvents(rows.map(({ id }) => id)) };
+  return {
+    ...(await plannedBatches(household, rows, style)),
+    events: await listEvents(rows.map(({ id }) => id)),
+  };
 }

@@ -15,7 +15,7 @@ export async function loadToday(nowMs: number, style: FormatStyle, mealId?: stri
   const { items: meals } = await listMeals({ limit: 30, offset: 0 });
   const id =
     mealId ?? (await nearestMealId(database(), { householdId: household.id }, new Date(nowMs - STAYS_TODAY_MS)));
-  if (!id) return { zone: household.zone, meals, batches: [], events: [] };
+  if (!id) return { zone: household.zone, meals, batches: [], day: [], events: [] };
   const meal = await readMeal(id);
   return { zone: household.zone, meal, meals, ...(await loadMealBatches(id, style)) };
 }

@@ -6,15 +6,16 @@ import { ReactNode, useCallback, useEffect, useMemo, useState, type ComponentTyp
 import type { EventResource } from '@/contract/resources';
 import type { BatchPage } from '@/contract/views';
 import type { Remedy, Surroundings } from '@/core/batches';
-import { LIMITS } from '@/core/batches';
+import { LIMITS, withFacts } from '@/core/batches';
 import type { Cut } from '@/core/pieces';
-import { jobProgress } from '@/core/progress';
+import { facts, type Facts } from '@/core/progress';
 import { stagesOf, type Stage } from '@/core/ways';
 import { STAGE_NAMES } from '@/core/words';
 import { Button } from '../../primitives/button';
 import { CautionList } from '../../primitives/cautionNote';
 import { orAgain } from '../../primitives/orAgain';
 import { useSettled } from '../../primitives/useSettled';
+import { toBatchEvent } from '../../shell/batchEvents';
 import { fetchCuts } from '../../shell/fetchCuts';
 import { usePreferences } from '../../shell/preferences';
 import { BatchWorkProvider, type BatchWork } from './batchContext';
@@ -22,6 +23,7 @@ import { BatchRail } from './batchRail';
 import { BeginStrip } from './beginStrip';
 import { BrokenNote } from './brokenNote';
 import { nameOfField } from './fieldNames';
+import { MeasuredNote } from './measuredNote';
 import { PlanNotes } from './planNotes';
 import { stageLines } from './stageLines';
 import { toInputs } from './batchFields';
@@ -102,19 +104,13 @@ export function BatchScreen(page: BatchScreenProps) {
   const [events, setEvents] = useState(page.events);
   const record = useCallback((event: EventResource) => setEvents((before) => [...before, event]), []);
   const { style } = usePreferences();
-  const { work, broken } = useBatchPlan(page, draft, { events, record });
+  const truth = useMemo(() => facts(events.map(toBatchEvent)), [events]);
+  const { work, broken } = useBatchPlan(page, draft, { events, record, measured: truth.measured });
   useFetchStages();
   useEffect(() => {
     document.title = `${draft.fields.name}: ${STAGE_NAMES[stage].toLowerCase()} · Mince`;
   }, [draft.fields.name, stage]);
 
-  const progress = useMemo(
-    () =>
-      jobProgress(
-        events.map(({ id, kind, jobKey, at, payload }) => ({ id, kind, jobKey, atMs: Date.parse(at), payload })),
-      ),
-    [events],
-  );
   const planned = useMemo(
     () => work && { plan: work.plan, inputs: work.inputs, cut: work.cut, marinade: work.marinade },
     [work],
@@ -149,6 +145,7 @@ export function BatchScreen(page: BatchScreenProps) {
             {stage !== 'taste' && <BeginStrip plan={plan} zone={zone} />}
           </div>
           {broken && <BrokenNote changed={broken.map(nameOfField)} onBack={draft.takeBack} />}
+          {stage !== 'taste' && <MeasuredNote measured={truth.measured} />}
           {stage !== 'taste' && <PlanNotes plan={plan} inputs={inputs} around={work.around} onTake={takeRemedy} />}
           {stage === 'piece' && <StagePiece />}
           {stage === 'firm' && <StageFirm />}
@@ -166,7 +163,7 @@ export function BatchScreen(page: BatchScreenProps) {
         {stage !== 'taste' && plan.schedule.ok && listed && (
           <section aria-label="Jobs" className="below-the-fold min-w-0 px-4 pb-8 pt-3 wide:px-6">
             <h2 className="mb-2">The jobs, counted back from the table</h2>
-            <JobList {...listed} zone={zone} progress={progress} />
+            <JobList {...listed} zone={zone} progress={truth.jobs} />
           </section>
         )}
       </div>
@@ -234,7 +231,7 @@ function Meaning({ stage, next, plan, onGo, children }: MeaningProps) {
 function useBatchPlan(
   page: BatchScreenProps,
   draft: ReturnType<typeof useBatchDraft>,
-  { events, record }: Pick<BatchWork, 'events' | 'record'>,
+  { events, record, measured }: Pick<BatchWork, 'events' | 'record'> & Pick<Facts, 'measured'>,
 ): { work?: BatchWork; broken?: string[] } {
   const { batch, neighbours, marinades, sodaIngredient, measures, zone, freezer, slicer, currency, cooks } = page;
   const { fields, change, pin } = draft;
@@ -251,7 +248,7 @@ function useBatchPlan(
     () => cut && marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, meal },
     [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, meal],
   );
-  const asked = useMemo(() => toInputs(fields), [fields]);
+  const asked = useMemo(() => withFacts(toInputs(fields), measured), [fields, measured]);
   const { plan, inputs, broken } = useSafePlan(asked, around);
   const work = useMemo<BatchWork | undefined>(
     () =>

@@ -1,21 +1,14 @@
 'use client';
 
 import type { EventResource } from '@/contract/resources';
-import { jobProgress, minutesOut, type BatchEvent } from '@/core/progress';
+import { jobProgress, minutesOut, standing, type BatchEvent, type Measure } from '@/core/progress';
 import { formatDayClock } from '@/core/times';
-import { formatDuration } from '@/core/units';
+import { formatDuration, type FormatStyle } from '@/core/units';
 import type { FirmnessReport } from '@/core/firming';
-import { JOB_SHORT, REPORT_NAMES, STAGE_NAMES } from '@/core/words';
+import { JOB_SHORT, measuredWords, REPORT_NAMES, STAGE_NAMES } from '@/core/words';
 import { usePreferences } from '../../shell/preferences';
+import { toBatchEvent } from '../../shell/batchEvents';
 import type { stageLines } from './stageLines';
-
-const toBatchEvent = ({ id, kind, jobKey, at, payload }: EventResource): BatchEvent => ({
-  id,
-  kind,
-  jobKey,
-  atMs: Date.parse(at),
-  payload,
-});
 
 interface Props {
   lines: ReturnType<typeof stageLines>;
@@ -26,10 +19,10 @@ interface Props {
 /** Beside the scores: what was planned, and what was done when. */
 export function Record({ lines, events, zone }: Props) {
   const { style } = usePreferences();
-  const told = events.filter(({ kind }) => kind !== 'job-started' && kind !== 'timer-extended');
   const done = events.map(toBatchEvent);
+  const told = standing(done).filter(({ kind }) => kind !== 'job-started' && kind !== 'timer-extended');
   const progress = jobProgress(done);
-  const minutesOf = (event: EventResource) => {
+  const minutesOf = (event: BatchEvent) => {
     const { startedAtMs, doneAtMs } = (event.jobKey && progress.get(event.jobKey)) || {};
     return event.kind === 'job-done' && startedAtMs !== undefined && doneAtMs !== undefined && doneAtMs > startedAtMs
       ? `, ${formatDuration((doneAtMs - startedAtMs) / 60_000)}`
@@ -65,22 +58,28 @@ export function Record({ lines, events, zone }: Props) {
           {told.map((event) => (
             <li key={event.id} className="flex gap-3 border-t border-grout-soft py-1">
               <span className="condensed w-24 shrink-0 text-muted">
-                {formatDayClock(Date.parse(event.at), zone, style.locale)}
+                {formatDayClock(event.atMs, zone, style.locale)}
               </span>
-              <span>
-                {event.kind === 'firmness-reported'
-                  ? `It cut: ${REPORT_NAMES[event.payload.report as FirmnessReport]?.toLowerCase() ?? 'said'}`
-                  : event.kind === 'caution-acknowledged'
-                    ? `Read and acknowledged: ${String(event.payload.text ?? 'a caution')}`
-                    : event.kind === 'meat-in-fridge'
-                      ? 'Put back in the fridge'
-                      : event.jobKey &&
-                        `${JOB_SHORT[event.jobKey]}${event.kind === 'job-undone' ? ', taken back' : minutesOf(event)}`}
-              </span>
+              <span>{saysOf(event, minutesOf(event), style)}</span>
             </li>
           ))}
         </ol>
       </section>
     </>
   );
+}
+
+function saysOf({ kind, jobKey, payload }: BatchEvent, minutes: string, style: FormatStyle): string {
+  switch (kind) {
+    case 'firmness-reported':
+      return `It cut: ${REPORT_NAMES[payload.report as FirmnessReport]?.toLowerCase() ?? 'said'}`;
+    case 'caution-acknowledged':
+      return `Read and acknowledged: ${String(payload.text ?? 'a caution')}`;
+    case 'meat-in-fridge':
+      return 'Put back in the fridge';
+    case 'measured':
+      return measuredWords(payload.measure as Measure, Number(payload.value), style);
+    default:
+      return jobKey ? `${JOB_SHORT[jobKey]}${kind === 'job-undone' ? ', taken back' : minutes}` : '';
+  }
 }

@@ -7,6 +7,8 @@ import { useKitchen } from './useKitchen';
 import { OutboxState } from '../../shell/outbox';
 import { useCurrentJob } from './useCurrentJob';
 import { Key } from './key';
+import { takenBackWords } from '@/core/words';
+import { usePreferences } from '../../shell/preferences';
 
 interface BesideProps {
   batch: PlannedBatch | undefined;
@@ -19,7 +21,8 @@ interface BesideProps {
 
 /** Minutes out of the fridge, clean hands, reading aloud, undo, and what is still unsent. */
 export function Beside({ batch, current, kitchen, now, reading, onRead }: BesideProps) {
-  const { job, state } = current;
+  const { job } = current;
+  const { style } = usePreferences();
   return (
     <aside className="space-y-3 wide:col-start-2" aria-label="Out of the fridge, and hands">
       {batch && job && batch.warmLimitMin > 0 && (
@@ -32,7 +35,7 @@ export function Beside({ batch, current, kitchen, now, reading, onRead }: Beside
             nowMs: now,
           })}
           busy={kitchen.jobs.some((one) => one.batchId === batch.id && one.hands && isUnderWay(kitchen.progress(one)))}
-          onPutIn={() => kitchen.record([{ job, kind: 'meat-in-fridge', payload: { place: 'none' } }])}
+          onPutIn={() => current.record([{ job, kind: 'meat-in-fridge', payload: { place: 'none' } }])}
         />
       )}
       <div className="space-y-1 rounded border border-[#2b5a50] px-4 py-3 text-[16px]">
@@ -46,12 +49,13 @@ export function Beside({ batch, current, kitchen, now, reading, onRead }: Beside
           >
             {reading ? 'Stop reading aloud' : 'Read aloud'} <Key name="R" />
           </button>
-          {state && (state.startedAtMs !== undefined || state.doneAtMs !== undefined) && (
+          {current.canTakeBack && (
             <button type="button" className="min-h-10 underline underline-offset-4" onClick={current.takeBack}>
               Undo <Key name="U" />
             </button>
           )}
         </p>
+        <p role="status">{current.takenBack.length > 0 && takenBackWords(current.takenBack, style)}</p>
         <Unsent outbox={kitchen.outbox} onSettle={kitchen.settle} />
       </div>
     </aside>

@@ -1,26 +1,30 @@
 'use client';
 
-import type { PlannedJob } from '@/contract/views';
+import type { PlannedBatch, PlannedJob } from '@/contract/views';
 import { JobProgress, ringsAtMs } from '@/core/progress';
 import { formatClock } from '@/core/times';
-import { formatDuration } from '@/core/units';
+import clsx from 'clsx';
+import { formatDuration, formatMass } from '@/core/units';
 import { FIRMNESS_REPORTS, type FirmnessReport } from '@/core/firming';
 import { cautionWords, GUIDANCE_LINE, REPORT_NAMES } from '@/core/words';
 import { usePreferences } from '../../shell/preferences';
 import { countdown } from '../../shell/runningTimers';
+import { Ask } from './ask';
 import { useKitchen } from './useKitchen';
 
 interface JobNowProps {
   job: PlannedJob;
   state: JobProgress;
   then: PlannedJob | undefined;
+  batch: PlannedBatch;
+  onRecord: ReturnType<typeof useKitchen>['record'];
   kitchen: ReturnType<typeof useKitchen>;
   zone: string;
   now: number;
 }
 
 /** The job in front of the cook: what to do, how long, what to mind, what comes then. */
-export function JobNow({ job, state, then, kitchen, zone, now }: JobNowProps) {
+export function JobNow({ job, state, then, batch, kitchen, onRecord, zone, now }: JobNowProps) {
   const { style } = usePreferences();
   const firmed = kitchen.jobs.some((one) => one.key === 'firm' && one.batchId === job.batchId);
   return (
@@ -35,9 +39,21 @@ export function JobNow({ job, state, then, kitchen, zone, now }: JobNowProps) {
       {job.key === 'slice' && state.startedAtMs !== undefined && firmed && (
         <HowItCut
           told={kitchen.reports.get(job.batchId)}
-          onTell={(report) => kitchen.record([{ job, kind: 'firmness-reported', payload: { report } }])}
+          onTell={(report) => onRecord([{ job, kind: 'firmness-reported', payload: { report } }])}
         />
       )}
+      <Lines lines={job.lines} />
+      {state.startedAtMs !== undefined &&
+        job.asks.map((measure) => (
+          <Ask
+            key={`${job.batchId}/${measure}`}
+            measure={measure}
+            known={kitchen.measuredOf(job.batchId)[measure]}
+            expected={batch.expected[measure]}
+            zone={zone}
+            onAnswer={(value) => onRecord([{ job, kind: 'measured', payload: { measure, value } }])}
+          />
+        ))}
       <Clock job={job} startedAtMs={state.startedAtMs} doneAtMs={state.doneAtMs} extraMin={state.extraMin} now={now} />
       <ul className="mt-5 space-y-3">
         {job.cautions.map((caution) => {
@@ -58,6 +74,28 @@ export function JobNow({ job, state, then, kitchen, zone, now }: JobNowProps) {
         <p className="mt-3 text-[14px] text-kitchen-muted">{GUIDANCE_LINE}</p>
       )}
     </>
+  );
+}
+
+/** What goes in, in the order of adding: grams, and the measure this kitchen owns. */
+function Lines({ lines }: Pick<PlannedJob, 'lines'>) {
+  const { style } = usePreferences();
+  if (lines.length === 0) return null;
+  return (
+    <ol aria-label="What goes in" className="mt-5 max-w-[34ch] text-[25px] leading-tight">
+      {lines.map(({ name, massG, spoken, heldBack }, at) => (
+        <li
+          key={at}
+          className={clsx('flex items-baseline gap-x-4 border-t border-[#2b5a50] py-2', heldBack && 'text-[#f2d9a0]')}
+        >
+          <span className="figure w-[4.2em] shrink-0 text-right">{formatMass(massG, style)}</span>
+          <span className="grow">
+            {name}
+            {spoken && <span className="block text-[19px] text-kitchen-muted">{spoken}</span>}
+          </span>
+        </li>
+      ))}
+    </ol>
   );
 }
 

@@ -11,7 +11,7 @@ import { useAlive } from '../../primitives/alive';
 import { usePreferences } from '../../shell/preferences';
 import { countdown } from '../../shell/runningTimers';
 import { useNow } from '../../shell/useNow';
-import { behindOf } from '../today/behindNotes';
+import { isBehind } from '../today/behindNotes';
 import { ring, speak, stopSpeaking, useScreenAwake } from './senses';
 import { KitchenTimer, useKitchen } from './useKitchen';
 import { useCurrentJob, ADD_MIN } from './useCurrentJob';
@@ -20,14 +20,14 @@ import { JobNow } from './jobNow';
 import { Key } from './key';
 
 /** One job at a time, big enough for a propped-up phone and worked with an elbow: space goes on, arrows look around. */
-export function KitchenScreen({ title, mealId, zone, batches, events, nowMs }: KitchenPage & { nowMs: number }) {
+export function KitchenScreen({ title, mealId, zone, nowMs, ...meal }: KitchenPage & { nowMs: number }) {
   const now = useNow(nowMs);
-  const kitchen = useKitchen({ batches, events });
+  const kitchen = useKitchen({ ...meal, nowMs }, now);
   const current = useCurrentJob(kitchen);
   const [reading, setReading] = useState(false);
   const alive = useAlive();
   useScreenAwake();
-  const { jobs, timers } = kitchen;
+  const { batches, jobs, timers } = kitchen;
   const { job, state, index } = current;
   const batch = job && batches.find(({ id }) => id === job.batchId)!;
 
@@ -62,21 +62,24 @@ export function KitchenScreen({ title, mealId, zone, batches, events, nowMs }: K
       <Head title={batch?.name ?? title} tableAtMs={batch?.tableAtMs} zone={zone} now={now}>
         {job && `job ${index + 1} of ${jobs.length}`}
       </Head>
-      <Late batches={batches} mealId={mealId} kitchen={kitchen} zone={zone} now={now} />
+      <Late batches={batches} mealId={mealId} zone={zone} />
       <div className="grid grow content-start gap-x-6 gap-y-4 px-5 py-5 wide:grid-cols-[minmax(0,1fr)_300px] wide:grid-rows-[auto_1fr] wide:px-7">
         <div aria-live="polite" className="wide:row-span-2">
           {!job && <AllDone done={current.allDone} batches={batches} />}
           {job && state && (
-            <JobNow job={job} state={state} then={jobs[index + 1]} kitchen={kitchen} zone={zone} now={now} />
+            <JobNow
+              job={job}
+              state={state}
+              then={jobs[index + 1]}
+              batch={batch!}
+              kitchen={kitchen}
+              onRecord={current.record}
+              zone={zone}
+              now={now}
+            />
           )}
         </div>
-        <Timers
-          timers={timers}
-          zone={zone}
-          now={now}
-          onLook={(at) => current.lookAt(jobs.indexOf(at))}
-          onAdd={current.addTime}
-        />
+        <Timers timers={timers} zone={zone} now={now} onLook={current.lookAt} onAdd={current.addTime} />
         <Beside
           batch={batch}
           current={current}
@@ -92,24 +95,26 @@ export function KitchenScreen({ title, mealId, zone, batches, events, nowMs }: K
 }
 
 /** What is late by now, said where the hands are; the ways out are on Today. */
-function Late({
-  batches,
-  mealId,
-  kitchen,
-  zone,
-  now,
-}: Pick<KitchenPage, 'batches' | 'mealId' | 'zone'> & { kitchen: ReturnType<typeof useKitchen>; now: number }) {
+function Late({ batches, mealId, zone }: Pick<KitchenPage, 'batches' | 'mealId' | 'zone'>) {
   const { style } = usePreferences();
-  const late = behindOf(batches, kitchen.progressOf, now);
-  if (late.length === 0) return null;
+  const late = batches.filter(isBehind);
+  const alarms = batches.flatMap(({ id, name, alarm }) => (alarm ? [{ id, text: `${name}: ${alarm}` }] : []));
+  if (late.length + alarms.length === 0) return null;
   return (
     <div role="status" className="mx-5 mt-3 rounded border border-brass-line px-4 py-2 text-[19px] wide:mx-7">
-      {late.map(({ batch, stands }) => (
-        <p key={batch.id}>{behindWords(stands, { name: batch.name, zone }, style)}</p>
+      {alarms.map(({ id, text }) => (
+        <p key={id} className="font-semibold">
+          {text}
+        </p>
       ))}
-      <Link href={`/?meal=${mealId}`} className="underline underline-offset-4">
-        Ways out
-      </Link>
+      {late.map(({ id, name, standing }) => (
+        <p key={id}>{behindWords(standing!, { name, zone }, style)}</p>
+      ))}
+      {late.length > 0 && (
+        <Link href={`/?meal=${mealId}`} className="underline underline-offset-4">
+          Ways out
+        </Link>
+      )}
     </div>
   );
 }
@@ -118,6 +123,8 @@ function Late({
 function useKeys(does: Record<string, () => void>) {
   const press = useEffectEvent((event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+    // What is typed is typed.
+    if (event.target instanceof HTMLElement && event.target.closest('input, textarea, select')) return;
     const onControl = event.target instanceof HTMLElement && event.target.closest('a, button');
     const act = onControl && (event.key === ' ' || event.key === 'Enter') ? undefined : does[event.key];
     if (!act) return;

@@ -1,57 +1,84 @@
 'use client';
 
-import { useCallback, useState } from 'react';
+import { useState } from 'react';
 import type { PlannedJob } from '@/contract/views';
-import { useKitchen } from './useKitchen';
+import { pressOf } from '@/core/progress';
+import { type KitchenEvent, useKitchen } from './useKitchen';
 
 export const ADD_MIN = 5;
 
 /** The job in front of the cook and what a press does with it: one press goes on, the arrows only look around. */
 export function useCurrentJob(kitchen: ReturnType<typeof useKitchen>) {
-  const { jobs, progress, record } = kitchen;
-  const [looking, setLooking] = useState<number | undefined>();
+  const { jobs, progress } = kitchen;
+  /** The job looked at, by name: its place in the order may change as hours move. */
+  const [looked, setLooked] = useState<string | undefined>();
+  /** What was taken back last, until something else is done. */
+  const [takenBack, setTakenBack] = useState<readonly KitchenEvent[]>([]);
+  const looking = looked === undefined ? -1 : jobs.findIndex((job) => nameOf(job) === looked);
   const firstOpen = jobs.findIndex(
     (job) => progress(job).doneAtMs === undefined && (job.hands || progress(job).startedAtMs === undefined),
   );
   const firstUndone = jobs.findIndex((job) => progress(job).doneAtMs === undefined);
   const allDone = firstUndone < 0;
-  const index = looking ?? (firstOpen >= 0 ? firstOpen : firstUndone >= 0 ? firstUndone : jobs.length);
+  const index = looking >= 0 ? looking : firstOpen >= 0 ? firstOpen : firstUndone >= 0 ? firstUndone : jobs.length;
   const job: PlannedJob | undefined = jobs[index];
   const state = job ? progress(job) : undefined;
 
-  const goOn = useCallback(() => {
+  const lookAt = (at: PlannedJob | undefined) => setLooked(at && nameOf(at));
+  const record: typeof kitchen.record = (items) => {
+    setTakenBack([]);
+    kitchen.record(items);
+  };
+
+  const goOn = () => {
     if (!job || !state) return;
     if (state.doneAtMs !== undefined) {
-      setLooking(index + 1 < jobs.length ? index + 1 : undefined);
+      lookAt(jobs[index + 1]);
       return;
     }
     if (state.startedAtMs === undefined) {
       // What waited for this job of the same batch is over once it begins.
       const over = waitingFor(job, kitchen);
       record([...over.map((one) => ({ job: one, kind: 'job-done' as const })), { job, kind: 'job-started' }]);
-      setLooking(job.hands ? index : undefined);
+      lookAt(job.hands ? job : undefined);
       return;
     }
     const follower = followerOf(job, index, kitchen);
     record([{ job, kind: 'job-done' }, ...(follower ? [{ job: follower, kind: 'job-started' as const }] : [])]);
-    setLooking(undefined);
-  }, [job, state, index, jobs.length, kitchen, record]);
+    lookAt(undefined);
+  };
 
-  const back = useCallback(() => setLooking(Math.max(0, index - 1)), [index]);
-  const ahead = useCallback(() => setLooking(Math.min(jobs.length - 1, index + 1)), [index, jobs.length]);
-  const takeBack = useCallback(() => {
-    if (job && state && (state.doneAtMs !== undefined || state.startedAtMs !== undefined)) {
-      record([{ job, kind: 'job-undone' }]);
-      setLooking(index);
-    }
-  }, [job, state, index, record]);
-  const addTime = useCallback(
-    (to: PlannedJob) => record([{ job: to, kind: 'timer-extended', payload: { minutes: ADD_MIN } }]),
-    [record],
-  );
+  const last = kitchen.lastPress();
+  /** The whole last press, whatever is shown; the job it was about is looked at again. */
+  const takeBack = () => {
+    if (last.length === 0) return;
+    const press = pressOf(last[0]!);
+    const batchIds = [...new Set(last.map(({ batchId }) => batchId))];
+    kitchen.record(batchIds.map((batchId) => ({ batchId, kind: 'press-undone' as const, payload: { press } })));
+    setTakenBack(last);
+    const of = last.find(({ jobKey }) => jobKey);
+    lookAt(of && jobs.find((one) => one.batchId === of.batchId && one.key === of.jobKey));
+  };
 
-  return { index, job, state, allDone, goOn, back, ahead, takeBack, addTime, lookAt: setLooking };
+  return {
+    index,
+    job,
+    state,
+    allDone,
+    goOn,
+    back: () => lookAt(jobs[Math.max(0, index - 1)]),
+    ahead: () => lookAt(jobs[Math.min(jobs.length - 1, index + 1)]),
+    takeBack,
+    /** There is a press to take back. */
+    canTakeBack: last.length > 0,
+    takenBack,
+    addTime: (to: PlannedJob) => record([{ job: to, kind: 'timer-extended', payload: { minutes: ADD_MIN } }]),
+    record,
+    lookAt,
+  };
 }
+
+const nameOf = ({ batchId, key }: PlannedJob) => `${batchId}/${key}`;
 
 type Steps = Pick<ReturnType<typeof useKitchen>, 'jobs' | 'progress'>;
 

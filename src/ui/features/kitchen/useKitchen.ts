@@ -2,12 +2,14 @@
 
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { EventWrite } from '@/contract/resources';
-import { jobProgress, ringsAtMs, type BatchEvent, type JobProgress } from '@/core/progress';
+import { facts, lastPress, ringsAtMs, standing, type BatchEvent, type Facts, type JobProgress } from '@/core/progress';
 import type { JobKey } from '@/core/scheduling';
-import type { KitchenPage, PlannedBatch, PlannedJob } from '@/contract/views';
+import type { DayBatch, MealPage, PlannedBatch, PlannedJob } from '@/contract/views';
+import { toBatchEvent } from '../../shell/batchEvents';
 import { newId } from '../../shell/newId';
 import { flush, post, readOutbox, settleRefused, type OutboxState } from '../../shell/outbox';
 import { writeTimers, type RunningTimer } from '../../shell/runningTimers';
+import { useDay } from './useDay';
 
 const FLUSH_MS = 4000;
 
@@ -15,39 +17,41 @@ export interface KitchenTimer extends RunningTimer {
   job: PlannedJob;
 }
 
-interface Kept extends BatchEvent {
+/** An event with the batch that it is of. */
+export interface KitchenEvent extends BatchEvent {
   batchId: string;
 }
 
-/** Jobs of all batches in the order of the clock, their progress, and what the cook can do with them. */
-export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'events'>) {
-  const { made, outbox, record, settle } = useMadeEvents(batches);
+/** One thing that a press does: to a job, or to a batch. */
+interface Item {
+  job?: PlannedJob;
+  batchId?: string;
+  kind: BatchEvent['kind'];
+  payload?: EventWrite['payload'];
+}
+
+/** Jobs of all batches in the order of the clock as it stands now, their progress, and what the cook can do with them. */
+export function useKitchen({ batches: seen, day, events, nowMs }: MealPage & { nowMs: number }, now: number) {
+  const { made, outbox, record, settle } = useMadeEvents(seen, day);
+  const known = useMemo<KitchenEvent[]>(() => {
+    const stored = events.map((event) => ({ ...toBatchEvent(event), batchId: event.batchId }));
+    const ids = new Set(stored.map(({ id }) => id));
+    return [...stored, ...made.filter(({ id }) => !ids.has(id))];
+  }, [events, made]);
+  const eventsOf = useCallback(
+    (batchId: string): readonly BatchEvent[] => known.filter((one) => one.batchId === batchId),
+    [known],
+  );
+  const batches = useDay({ batches: seen, day, eventsOf, nowMs: now }, nowMs);
   const jobs = useMemo(
     () =>
       batches.flatMap((batch) => batch.jobs).sort((a, b) => a.startMs - b.startMs || Number(a.hands) - Number(b.hands)),
     [batches],
   );
-
-  const known = useMemo<Kept[]>(() => {
-    const stored = events.map(({ id, batchId, kind, jobKey, at, payload }) => ({
-      id,
-      batchId,
-      kind,
-      jobKey,
-      atMs: Date.parse(at),
-      payload,
-    }));
-    const ids = new Set(stored.map(({ id }) => id));
-    return [...stored, ...made.filter(({ id }) => !ids.has(id))];
-  }, [events, made]);
-
-  const progress = useMemo(
-    () => new Map(batches.map(({ id }) => [id, jobProgress(known.filter(({ batchId }) => batchId === id))])),
-    [batches, known],
-  );
+  const truth = useMemo(() => new Map(batches.map(({ id }) => [id, facts(eventsOf(id))])), [batches, eventsOf]);
   const of = useCallback(
-    (job: PlannedJob): JobProgress => progress.get(job.batchId)?.get(job.key) ?? { extraMin: 0 },
-    [progress],
+    (job: PlannedJob): JobProgress => truth.get(job.batchId)?.jobs.get(job.key) ?? { extraMin: 0 },
+    [truth],
   );
 
   const timers = useMemo(() => timersOf(jobs, batches, of), [batches, jobs, of]);
@@ -63,7 +67,7 @@ export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'e
   const reports = useMemo(
     () =>
       new Map(
-        known
+        standing(known)
           .filter(({ kind }) => kind === 'firmness-reported')
           .map(({ batchId, payload }) => [batchId, String(payload?.report)]),
       ),
@@ -71,13 +75,17 @@ export function useKitchen({ batches, events }: Pick<KitchenPage, 'batches' | 'e
   );
 
   return {
+    batches,
     jobs,
     reports,
     progress: of,
-    progressOf: (batchId: string): ReadonlyMap<JobKey, JobProgress> => progress.get(batchId) ?? new Map(),
+    progressOf: (batchId: string): ReadonlyMap<JobKey, JobProgress> => truth.get(batchId)?.jobs ?? new Map(),
+    measuredOf: (batchId: string): Facts['measured'] => truth.get(batchId)?.measured ?? {},
     timers,
     record,
-    eventsOf: (batchId: string): readonly BatchEvent[] => known.filter((one) => one.batchId === batchId),
+    /** What the last press did, of the batches that are shown. */
+    lastPress: () => lastPress(known.filter(({ batchId }) => truth.has(batchId))),
+    eventsOf,
     outbox,
     settle,
   };
@@ -114,13 +122,13 @@ function timersOf(
 }
 
 /** Events made here: kept on the device first, sent until they arrive, and counted from the moment they are made. */
-function useMadeEvents(batches: readonly PlannedBatch[]) {
-  const [made, setMade] = useState<Kept[]>([]);
+function useMadeEvents(batches: readonly PlannedBatch[], day: readonly DayBatch[]) {
+  const [made, setMade] = useState<KitchenEvent[]>([]);
   const [outbox, setOutbox] = useState<OutboxState>({ waiting: 0, refused: [] });
   useEffect(() => {
     // What was made before a reload and has not arrived yet still counts.
     const restore = setTimeout(() => {
-      const ids = new Set(batches.map(({ id }) => id));
+      const ids = new Set([...batches, ...day].map(({ id }) => id));
       setMade(
         readOutbox()
           .filter(({ batchId }) => ids.has(batchId))
@@ -133,22 +141,28 @@ function useMadeEvents(batches: readonly PlannedBatch[]) {
       clearTimeout(restore);
       clearInterval(timer);
     };
-  }, [batches]);
+  }, [batches, day]);
 
+  /** One press: all that it does can be taken back together. */
   const record = useCallback(
-    (items: { job: PlannedJob; kind: BatchEvent['kind']; payload?: EventWrite['payload'] }[]) => {
+    (items: Item[]) => {
       const at = new Date().toISOString();
-      const fresh = items.map(({ job, kind, payload = {} }) => ({
-        batchId: job.batchId,
+      const press = newId();
+      const fresh = items.map(({ batchId, job, kind, payload = {} }) => ({
+        batchId: batchId ?? job!.batchId,
         // Place and lots as they are now: what was out of the fridge stays a fact, whatever the plan says later.
         event: {
           id: newId(),
           kind,
-          jobKey: job.key,
+          ...(job ? { jobKey: job.key } : {}),
           at,
-          payload: kind.startsWith('job-')
-            ? { place: job.place, lots: batches.find(({ id }) => id === job.batchId)?.lots ?? 1, ...payload }
-            : payload,
+          payload: {
+            press,
+            ...(job && kind.startsWith('job-')
+              ? { place: job.place, lots: batches.find(({ id }) => id === job.batchId)?.lots ?? 1 }
+              : {}),
+            ...payload,
+          },
         },
       }));
       fresh.forEach(post);

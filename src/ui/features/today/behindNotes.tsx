@@ -5,9 +5,6 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Meal } from '@/contract/resources';
 import type { PlannedBatch } from '@/contract/views';
-import { behind } from '@/core/follow';
-import type { JobProgress } from '@/core/progress';
-import type { JobKey } from '@/core/scheduling';
 import { formatClock } from '@/core/times';
 import { behindWords, catchUpWords } from '@/core/words';
 import { Button } from '../../primitives/button';
@@ -15,51 +12,27 @@ import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { useToast } from '../../shell/toast';
 
-const MIN_MS = 60_000;
-/** So long after its table nobody is waiting for a batch any more. */
-const OVER_MS = 6 * 60 * MIN_MS;
-const FIVE_MIN_MS = 5 * MIN_MS;
-/** Sooner by less than this, no way out is offered. */
-const WORTH_MIN = 5;
+const FIVE_MIN_MS = 300_000;
 
-type ProgressOf = (batchId: string) => ReadonlyMap<JobKey, JobProgress>;
-
-/** Every batch that is late by now, or in time only because its marinade gives; and what would make up for it. */
-export function behindOf(batches: readonly PlannedBatch[], progressOf: ProgressOf, nowMs: number) {
-  // Minute by minute: what is read does not flicker.
-  const now = Math.floor(nowMs / MIN_MS) * MIN_MS;
-  return batches.flatMap((batch) => {
-    const { work, marinadeMin, tableAtMs, quicker } = batch;
-    if (!work || now > tableAtMs + OVER_MS) return [];
-    const progress = progressOf(batch.id);
-    const stands = behind(work, { progress, nowMs: now, plannedMarinadeMin: marinadeMin });
-    if (!stands || (stands.byMin === 0 && !stands.marinade)) return [];
-    const ways = quicker.flatMap((way) => {
-      if (progress.get(way.before)?.startedAtMs !== undefined) return [];
-      const then = behind(way.work, { progress, nowMs: now, plannedMarinadeMin: way.marinadeMin });
-      const soonerMin = stands.byMin - (then?.byMin ?? 0);
-      return soonerMin >= WORTH_MIN ? [{ ...way, soonerMin }] : [];
-    });
-    return [{ batch, stands, ways }];
-  });
-}
+/** Late by now, or in time only because its marinade gives. */
+export const isBehind = ({ standing }: PlannedBatch): boolean =>
+  standing !== undefined && standing.open && (standing.byMin > 0 || standing.marinade !== undefined);
 
 interface Props {
   batches: readonly PlannedBatch[];
-  progressOf: ProgressOf;
   meal: Meal;
   zone: string;
-  now: number;
 }
 
 /** Late by now: said at once, with each way out at one press. */
-export function BehindNotes({ batches, progressOf, meal, zone, now }: Props) {
+export function BehindNotes({ batches, meal, zone }: Props) {
   const { style } = usePreferences();
   const router = useRouter();
   const toast = useToast();
   const [busy, setBusy] = useState(false);
-  const late = behindOf(batches, progressOf, now);
-  if (late.length === 0) return null;
+  const late = batches.filter(isBehind);
+  const alarms = batches.filter(({ alarm }) => alarm);
+  if (late.length + alarms.length === 0) return null;
 
   const press = async (sending: ReturnType<typeof callApi>) => {
     setBusy(true);
@@ -70,7 +43,7 @@ export function BehindNotes({ batches, progressOf, meal, zone, now }: Props) {
   };
   const { name, people, version, tableAt } = meal;
   // The meal as a whole: those that are in time wait hot for the rest.
-  const lateMs = Math.max(...late.map(({ stands, batch }) => stands.tableMs - batch.tableAtMs));
+  const lateMs = Math.max(0, ...late.map(({ standing, tableAtMs }) => standing!.tableMs - tableAtMs));
   const movedMs = Math.ceil((Date.parse(tableAt) + lateMs) / FIVE_MIN_MS) * FIVE_MIN_MS;
   return (
     <section
@@ -78,12 +51,17 @@ export function BehindNotes({ batches, progressOf, meal, zone, now }: Props) {
       role="status"
       className={clsx(
         'mt-4 space-y-2 rounded px-4 py-3 text-[15px] wrap-anywhere',
-        lateMs > 0 ? 'border-2 border-ox bg-ox-tint' : 'border border-brass-line bg-brass-tint',
+        lateMs > 0 || alarms.length > 0 ? 'border-2 border-ox bg-ox-tint' : 'border border-brass-line bg-brass-tint',
       )}
     >
-      {late.map(({ batch, stands }) => (
-        <p key={batch.id} className={clsx(stands.byMin > 0 && 'font-medium')}>
-          {behindWords(stands, { name: batch.name, zone }, style)}
+      {alarms.map(({ id, name, alarm }) => (
+        <p key={id} className="font-medium">
+          {name}: {alarm}
+        </p>
+      ))}
+      {late.map(({ id, name, standing }) => (
+        <p key={id} className={clsx(standing!.byMin > 0 && 'font-medium')}>
+          {behindWords(standing!, { name, zone }, style)}
         </p>
       ))}
       <div className="flex flex-wrap gap-2">
@@ -103,8 +81,8 @@ export function BehindNotes({ batches, progressOf, meal, zone, now }: Props) {
             {`Move the meal to ${formatClock(movedMs, zone, style.locale)}`}
           </Button>
         )}
-        {late.flatMap(({ batch, ways }) =>
-          ways.map(({ code, soonerMin, pins }) => (
+        {late.flatMap((batch) =>
+          batch.ways.map(({ code, soonerMin, pins }) => (
             <Button
               key={batch.id + code}
               look="plain"

@@ -20,10 +20,11 @@ import { MealHead, MealPicker } from './mealHead';
 const SHOWN_JOBS = 6;
 const SHOWN_SENTENCES = 5;
 
-export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: TodayPage & { nowMs: number }) {
+export function TodayScreen({ zone, meal, meals, nowMs, ...given }: TodayPage & { nowMs: number }) {
   const now = useNow(nowMs, 1000);
   const { style } = usePreferences();
-  const kitchen = useKitchen({ batches, events });
+  const kitchen = useKitchen({ ...given, nowMs }, now);
+  const { batches } = kitchen;
   if (!meal) return <NoMeal />;
 
   const tableAtMs = Date.parse(meal.tableAt);
@@ -55,7 +56,7 @@ export function TodayScreen({ zone, meal, meals, batches, events, nowMs }: Today
         )}
       </div>
 
-      <BehindNotes batches={batches} progressOf={kitchen.progressOf} meal={meal} zone={zone} now={now} />
+      <BehindNotes batches={batches} meal={meal} zone={zone} />
       <div className="mt-5">
         {batches.length === 0 ? (
           <EmptyState

@@ -1,0 +1,222 @@
+import type { JobProgress } from '../progress';
+import { countBack, isTurn, scheduleMeal, type Job, type JobKey, type Schedule, type Work } from '../scheduling';
+import { leftOf, type Left, type WhatIsLeft } from './left';
+
+const MIN_MS = 60_000;
+/** A job begun so long after its minute was begun in time. */
+const IN_TIME_MS = MIN_MS;
+/** Not worth a word. */
+const SHORTER_BY_MIN = 5;
+/** What runs or was done last may wait as long as it takes: it is what it is. */
+const AS_LONG_AS_IT_TAKES_MIN = 7 * 24 * 60;
+/** How often tables are moved for hands that are wanted elsewhere. */
+const MOST_MOVES = 4;
+
+/** A batch of the meal, what was planned for it and what was done. */
+export interface Followed {
+  work: Work;
+  /** As planned, by the clock. */
+  jobs: readonly Job[];
+  /** What the plan gives the marinade. */
+  marinadeMin: number;
+  progress: ReadonlyMap<JobKey, JobProgress>;
+}
+
+/** How a batch stands by the clock, from what was really done. */
+export interface Standing {
+  /** Everything that is planned, with the hours it had or will have now. */
+  jobs: Job[];
+  /** Nothing that is left to do has moved. */
+  asPlanned: boolean;
+  /** Something is left to do. */
+  open: boolean;
+  /** On the table so much later, with every wait that may give cut as short as it may be. */
+  byMin: number;
+  tableMs: number;
+  /** What the marinade gets in all, where it has not ended and that is less than it was to get. */
+  marinade?: { minutes: number; insteadOfMin: number };
+}
+
+type Accepted = Extract<Schedule, { ok: true }>;
+
+/**
+ * The meal as it stands: what was done is done, what runs has the rest of its time, and what is left keeps its hours as long as it can. Where it cannot, it is
+ * scheduled again from now, all batches with each other: as late as the table allows, the marinade gives what it may, and only then the table.
+ *
+ * @returns of each batch, in their order; the same facts at the same minute give the same hours
+ */
+export function follow(
+  batches: readonly Followed[],
+  { nowMs: now, cooks = 1 }: { nowMs: number; cooks?: number },
+): Standing[] {
+  // Minute by minute: what is read does not flicker.
+  const nowMs = Math.floor(now / MIN_MS) * MIN_MS;
+  const left = batches.map(({ work, progress }) => leftOf(work, progress, nowMs));
+  const kept = batches.map((batch, at) => keepsItsHours(batch, left[at]!, nowMs));
+  if (kept.every(Boolean)) return batches.map((batch, at) => standing(batch, left[at]!, { nowMs }));
+  let tables = batches.map(({ work }) => work.tableAtMs);
+  let schedules: Schedule[] = [];
+  for (let moves = 0; moves < MOST_MOVES; moves++) {
+    const alone = batches.map((batch, at): Schedule => {
+      if (left[at]!.chain.length === 0) return NOTHING;
+      const asItWas = kept[at] && tables[at] === batch.work.tableAtMs;
+      return asItWas ? planned(batch, left[at]!) : countedBack(batch, left[at]!, { tableMs: tables[at]!, nowMs });
+    });
+    tables = tables.map((tableMs, at) => tableMs + lateMs(alone[at]!));
+    const works = batches.map(({ work }, at) => workLeft(work, left[at]!, { tableMs: tables[at]!, nowMs }));
+    const inTime = alone.map((schedule) => (lateMs(schedule) > 0 ? shifted(schedule as Accepted) : schedule));
+    schedules = scheduleMeal(works, inTime, { cooks }).schedules;
+    if (schedules.every((schedule) => lateMs(schedule) === 0)) break;
+    tables = tables.map((tableMs, at) => tableMs + lateMs(schedules[at]!));
+    schedules = schedules.map((schedule) => (lateMs(schedule) > 0 ? shifted(schedule as Accepted) : schedule));
+  }
+  return batches.map((batch, at) =>
+    standing(batch, left[at]!, { schedule: schedules[at]!, tableMs: tables[at]!, nowMs }),
+  );
+}
+
+const NOTHING: Schedule = { ok: false, problem: { code: 'task-length', key: 'cook' } };
+const lateMs = (schedule: Schedule) => (schedule.ok ? schedule.lateByMin * MIN_MS : 0);
+/** So much later that it begins now. */
+const shifted = (schedule: Accepted): Accepted => ({
+  ...schedule,
+  lateByMin: 0,
+  jobs: schedule.jobs.map((job) => ({
+    ...job,
+    startMs: job.startMs + lateMs(schedule),
+    endMs: job.endMs + lateMs(schedule),
+  })),
+});
+
+/** What is left can be done at the hours that it was planned for. */
+function keepsItsHours({ jobs }: Followed, { chain, side }: WhatIsLeft, nowMs: number): boolean {
+  const at = (key: JobKey) => jobs.find((job) => job.key === key);
+  const inTime = (ms: number) => ms > nowMs - IN_TIME_MS;
+  const next = chain[1] && at(chain[1].key);
+  const waits = (task: Left) => {
+    const fromMin = 'flex' in task ? task.flex.fromMin : task.minutes;
+    const beginsMs = task.runs ? nowMs : Math.max(nowMs, at(task.key)?.startMs ?? nowMs);
+    return !next || beginsMs + fromMin * MIN_MS <= next.startMs + IN_TIME_MS;
+  };
+  return (
+    chain.every((task, index) =>
+      index === 0 && (task.runs || 'flex' in task)
+        ? waits(task) && (next ? inTime(next.startMs) : true)
+        : inTime(at(task.key)?.startMs ?? Infinity),
+    ) &&
+    // Without anything to follow, what runs ends at the table.
+    (chain.length !== 1 ||
+      !chain[0]!.runs ||
+      nowMs + chain[0]!.minutes * MIN_MS <= endOf(jobs, chain[0]!) + IN_TIME_MS) &&
+    side.every(({ key, before }) => {
+      const anchor = chain.some((task) => task.key === before) || side.some((one) => one.key === before);
+      return !anchor || inTime(at(key)?.startMs ?? Infinity);
+    })
+  );
+}
+
+const endOf = (jobs: readonly Job[], { key }: Left) => jobs.find((job) => job.key === key)?.endMs ?? Infinity;
+
+/** The hours of what is left as they were planned. */
+function planned({ jobs, work }: Followed, { chain, side }: WhatIsLeft): Accepted {
+  const keys = new Set<JobKey>([...chain, ...side].map(({ key }) => key));
+  const own = jobs.filter(({ key }) => keys.has(key));
+  const startMs = Math.min(work.tableAtMs, ...own.map((job) => job.startMs));
+  return { ok: true, jobs: own, startMs, warmMin: 0, warmLimitMin: work.warmLimitMin, lateByMin: 0, inTheNight: false };
+}
+
+/** Late in the night is late: what is begun is ended. */
+const countedBack = (
+  { marinadeMin }: Pick<Followed, 'marinadeMin'>,
+  { chain, side }: WhatIsLeft,
+  { tableMs, nowMs }: { tableMs: number; nowMs: number },
+): Schedule =>
+  countBack({
+    tableAtMs: tableMs,
+    notBeforeMs: nowMs,
+    chain: chain.map((task) =>
+      'flex' in task
+        ? { ...task, minutes: Math.min(task.flex.toMin, Math.max(task.flex.fromMin, marinadeMin - task.gone)) }
+        : task,
+    ),
+    side,
+    quiet: [],
+    warmLimitMin: Infinity,
+  });
+
+/** What is left as the meal places it: what runs runs from now, and after it the meat waits for as long as it has to. */
+function workLeft(
+  work: Work,
+  { chain, side }: WhatIsLeft,
+  { tableMs, nowMs }: { tableMs: number; nowMs: number },
+): Work {
+  const [first, ...others] = chain;
+  if (!first) return { ...work, chain: [], side: [] };
+  const began = ({ gone: _gone, runs, ...task }: Left): Work['chain'][number] => {
+    if ('flex' in task) {
+      const { flex, ...rest } = task;
+      return { ...rest, minutes: flex.fromMin, mayWaitMin: flex.toMin - flex.fromMin, ...(runs && { atMs: nowMs }) };
+    }
+    return runs ? { ...task, atMs: nowMs, mayWaitMin: AS_LONG_AS_IT_TAKES_MIN } : task;
+  };
+  const rest = others.map(({ gone: _gone, runs: _runs, ...task }) => task);
+  return { ...work, tableAtMs: tableMs, notBeforeMs: nowMs, chain: [began(first), ...rest], side };
+}
+
+interface Placed {
+  nowMs: number;
+  schedule?: Schedule;
+  tableMs?: number;
+}
+
+function standing(
+  { work, jobs, progress, marinadeMin }: Followed,
+  { chain, side }: WhatIsLeft,
+  { schedule, tableMs = work.tableAtMs, nowMs }: Placed,
+): Standing {
+  const open = new Map([...chain, ...side].map((task) => [task.key, task]));
+  const placed = new Map(schedule?.ok ? schedule.jobs.map((job) => [job.key, job]) : []);
+  const live = jobs.flatMap((job): Job[] => {
+    const { startedAtMs, doneAtMs, extraMin = 0 } = progress.get(job.key) ?? {};
+    if (startedAtMs !== undefined && doneAtMs !== undefined)
+      return [{ ...bare(job), startMs: startedAtMs, endMs: doneAtMs }];
+    const task = open.get(job.key);
+    const again = placed.get(job.key) ?? (task || isTurn(job.key) ? job : undefined);
+    if (startedAtMs === undefined) return [again ? { ...again } : job];
+    const rest = task?.minutes ?? Math.max(0, job.minutes + extraMin - (nowMs - startedAtMs) / MIN_MS);
+    const nextKey = chain[0]?.key === job.key ? chain[1]?.key : undefined;
+    const nextMs = nextKey && (placed.get(nextKey) ?? jobs.find(({ key }) => key === nextKey))?.startMs;
+    const endMs = task && 'flex' in task && nextMs !== undefined ? nextMs : nowMs + rest * MIN_MS;
+    // So that its timer, with what was added to it, rings then.
+    const minutes = task && 'flex' in task ? Math.round((endMs - startedAtMs) / MIN_MS) - extraMin : job.minutes;
+    return [{ ...job, minutes, startMs: startedAtMs, endMs }];
+  });
+  const soaks = live.find(({ key }) => key === 'marinate');
+  const inIt = live.filter(
+    (job) =>
+      !isTurn(job.key) || progress.has(job.key) || (soaks && job.startMs >= soaks.startMs && job.endMs <= soaks.endMs),
+  );
+  const flexible = chain.find((task) => 'flex' in task);
+  const minutes = flexible && soaks ? Math.round((soaks.endMs - soaks.startMs) / MIN_MS) : 0;
+  const shorter = flexible !== undefined && marinadeMin - minutes >= SHORTER_BY_MIN;
+  const byMin = Math.round((tableMs - work.tableAtMs) / MIN_MS);
+  return {
+    jobs: inIt.sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs),
+    asPlanned:
+      !schedule ||
+      [...open.keys()].every((key) =>
+        sameHours(
+          placed.get(key),
+          jobs.find((job) => job.key === key),
+        ),
+      ),
+    open: chain.length > 0,
+    byMin: byMin > 1 ? byMin : 0,
+    tableMs,
+    ...(shorter ? { marinade: { minutes, insteadOfMin: marinadeMin } } : {}),
+  };
+}
+
+const bare = ({ thenColdMin: _cold, ...job }: Job): Job => job;
+const sameHours = (one: Job | undefined, other: Job | undefined) =>
+  one?.startMs === other?.startMs && one?.endMs === other?.endMs;

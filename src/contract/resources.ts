@@ -65,8 +65,28 @@ export const householdWrite = z.strictObject({
   cooks: cooks.optional().describe('Left out: as they are'),
 });
 
-export const meal = z.object({ ...stored, name, tableAt: instant, zone, people: z.int() });
-export const mealWrite = z.strictObject({ name, tableAt: instant, people: z.int().min(1).max(1000) });
+const away = z
+  .array(
+    z.strictObject({ from: instant, to: instant }).refine(({ from, to }) => Date.parse(to) > Date.parse(from), {
+      message: 'It ends before it begins.',
+      path: ['to'],
+    }),
+  )
+  .max(20);
+export const meal = z.object({
+  ...stored,
+  name,
+  tableAt: instant,
+  zone,
+  people: z.int(),
+  away: away.describe('When nobody is in the kitchen'),
+});
+export const mealWrite = z.strictObject({
+  name,
+  tableAt: instant,
+  people: z.int().min(1).max(1000),
+  away: away.optional().describe('When nobody is in the kitchen; left out: as it is'),
+});
 
 export const pins = z
   .strictObject({
@@ -120,6 +140,9 @@ export const pins = z
     finish: z.enum(['through', 'dishes']),
     roomTempC: within(-10, 50),
     fridgeTempC: within(-1, 12),
+    jobAtMs: z
+      .partialRecord(z.enum(JOB_KEYS), z.int().min(0).max(LIMITS.instantMs.max))
+      .describe('Jobs that begin at an hour of their own: milliseconds since 1970, UTC'),
   })
   .partial() satisfies z.ZodType<Pins>;
 

@@ -3,6 +3,7 @@ import type { DayBatch, PlannedBatch } from '@/core/day';
 import type { Ingredient, Marinade } from '@/core/marinades';
 import type { Cut } from '@/core/pieces';
 import type { DialFit } from '@/core/slicing';
+import type { Interval } from '@/core/times';
 import type { OwnedMeasure } from '@/core/units';
 import type { Batch, EventResource, MarinadeResource, MarinadeWrite, Meal, Tasting } from './resources';
 
@@ -45,6 +46,8 @@ export interface KitchenAround {
 export interface BatchPage extends KitchenAround {
   /** The other batches of its meal. */
   neighbours: MealBatch[];
+  /** When nobody is in the kitchen. */
+  away?: readonly Interval[];
   cut: Cut;
   batch: Omit<Batch, 'schedule'>;
   marinades: Marinade[];

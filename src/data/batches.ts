@@ -10,8 +10,18 @@ export async function savePiece(db: Db, { householdId }: Scope, piece: PieceRow)
     .merge();
 }
 
-export async function piecesOf(db: Db, { householdId }: Scope, batchIds: string[]): Promise<PieceRow[]> {
-  return db('piece').where({ household_id: householdId }).whereIn('batch_id', batchIds);
+/** The pieces of batches, each with what its meal says of the kitchen. */
+export async function piecesOf(
+  db: Db,
+  { householdId }: Scope,
+  batchIds: string[],
+): Promise<(PieceRow & Pick<MealRow, 'away'>)[]> {
+  return db('piece')
+    .join('batch', 'batch.id', 'piece.batch_id')
+    .join('meal', 'meal.id', 'batch.meal_id')
+    .where('piece.household_id', householdId)
+    .whereIn('piece.batch_id', batchIds)
+    .select('piece.*', 'meal.away');
 }
 
 export async function batchesOfMeal(db: Db, { householdId }: Scope, mealId: string): Promise<BatchRow[]> {

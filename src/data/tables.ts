@@ -78,6 +78,8 @@ export interface MealRow extends Versioned {
   table_at: Date;
   zone: string;
   people: number;
+  /** Instants as text. */
+  away: { from: string; to: string }[];
 }
 
 /** The versioned part of a batch that no query asks for. */

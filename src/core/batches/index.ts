@@ -1,7 +1,7 @@
 export { cautionsAt } from './cautionsAt';
 export { figuresOf, FIGURES, SOURCES, type Figure, type Known, type Source } from './figuresOf';
 export { asksOf, endOf, JOB_ENDS, lastsOf, linesOf, type JobEnd, type JobLine, type Lasts } from './jobDetails';
-export { LIMITS, WRAPS, type BatchInputs, type Pins, type Wrap } from './inputs';
+export { LIMITS, withHour, WRAPS, type BatchInputs, type Pins, type Wrap } from './inputs';
 export type {
   BatchPlan,
   CookPlan,

@@ -2,6 +2,7 @@ import type { Shape, Way } from '../ways';
 import type { FreezerPreset, SolvedShape, ThawPlace } from '../firming';
 import type { Doneness } from '../safety';
 import type { CoolingPlace } from '../marinades';
+import type { JobKey } from '../scheduling';
 import type { ForceChoice, ForceTime, SodaChoice } from '../tenderizing';
 
 /** What the cook has fixed by hand. A value that is present is pinned; everything else follows from the answers. */
@@ -73,6 +74,15 @@ export interface Pins {
   finish?: 'through' | 'dishes';
   roomTempC?: number;
   fridgeTempC?: number;
+  /** Jobs that begin at an hour of their own. */
+  jobAtMs?: Readonly<Partial<Record<JobKey, number>>>;
+}
+
+/** Hours of jobs with that of one job set, or let go; undefined where none is left. */
+export function withHour(hours: Pins['jobAtMs'], key: JobKey, atMs: number | undefined): Pins['jobAtMs'] {
+  const { [key]: _before, ...others } = hours ?? {};
+  const next = atMs === undefined ? others : { ...others, [key]: atMs };
+  return Object.keys(next).length ? next : undefined;
 }
 
 export const WRAPS = ['none', 'tight', 'loose'] as const;
@@ -118,4 +128,6 @@ export const LIMITS = {
   freezerC: { min: -40, max: -8 },
   startC: { min: 0, max: 15 },
   centreC: { min: -30, max: 120 },
+  /** Until the end of 2199. */
+  instantMs: { max: 7_258_118_399_999 },
 } as const;

@@ -15,6 +15,7 @@ import type {
 import type { Cut, PieceSize } from '../pieces';
 import type { Caution, CentreTemperature } from '../safety';
 import type { Schedule, Work } from '../scheduling';
+import type { Interval } from '../times';
 import type { DialFit, ShapeCuts } from '../slicing';
 import type {
   AdditionAdvice,
@@ -45,6 +46,8 @@ export interface Surroundings {
   slicer?: DialFit;
   /** Pairs of hands at work; one where it is not said. */
   cooks?: number;
+  /** When nobody is in the kitchen. */
+  away?: readonly Interval[];
   /** The other batches of its meal, for whom hands and heat are wanted too; this one's own id beside them. */
   meal?: { id: string; neighbours: readonly MealBatch[] };
 }

@@ -142,6 +142,7 @@ function prepare(inputs: BatchInputs, around: Surroundings, { leftOut, assumed }
     inputs,
     cut: around.cut,
     zone: around.zone,
+    away: around.away,
     limitMin: warmLimitMin(pins.roomTempC ?? ROOM_C),
     hurriedMarinade: leftOut.includes('marinade'),
   });

@@ -1,5 +1,6 @@
 import { saltAtTakeOut } from './cautionsFor';
-import type { BatchInputs, Pins } from './inputs';
+import type { JobKey } from '../scheduling';
+import { withHour, type BatchInputs, type Pins } from './inputs';
 import type { BatchPlan, Surroundings } from './plan';
 import { planBatch } from './planMeal';
 
@@ -10,6 +11,7 @@ export type Remedy = { change: { pins?: Partial<Pins>; tableAtMs?: number } } & 
   | { code: 'no-freezer'; soonerMin: number }
   | { code: 'marinade-to'; minutes: number; soonerMin: number }
   | { code: 'marinade-for-nights'; minutes: number; startMs: number }
+  | { code: 'let-hour-follow'; key: JobKey }
   | { code: 'fridge' }
   | { code: 'temper-in-fridge'; startMs: number }
   | { code: 'lots'; lots: number }
@@ -35,7 +37,7 @@ export function remediesFor(plan: BatchPlan, inputs: BatchInputs, around: Surrou
     ? mended(plan, inputs, withPins)
     : [
         ...(schedule.lateByMin > 0 ? sooner(plan, inputs, withPins) : []),
-        ...(schedule.inTheNight ? byDay(plan, inputs, withPins) : []),
+        ...(schedule.inTheNight || schedule.whileAway ? byDay(plan, inputs, withPins) : []),
       ];
   return [...found, ...milder(plan, inputs)];
 }
@@ -86,6 +88,13 @@ function mended({ schedule, marinate }: BatchPlan, { pins, tableAtMs }: BatchInp
       offer({ code: 'steaks', change: { pins: { shape: 'steaks' } } });
       offer({ code: 'butterfly', change: { pins: { shape: 'butterflied' } } });
       break;
+    case 'pinned-hour':
+      offer({
+        code: 'let-hour-follow',
+        key: problem.key,
+        change: { pins: { jobAtMs: withHour(pins.jobAtMs, problem.key, undefined) } },
+      });
+      break;
     case 'fridge-too-warm':
     case 'task-length':
       break;
@@ -123,7 +132,7 @@ function sooner(
   return offers;
 }
 
-/** The nearest shorter and longer marinade that leaves the night alone. */
+/** The nearest shorter and longer marinade that leaves the night alone, and the hours when nobody is in the kitchen. */
 function byDay(plan: BatchPlan, { pins }: BatchInputs, withPins: WithPins): Remedy[] {
   const { minutes, window } = plan.marinate;
   const [least, most] =
@@ -133,7 +142,7 @@ function byDay(plan: BatchPlan, { pins }: BatchInputs, withPins: WithPins): Reme
   const nearest = (stepMin: number): Remedy[] => {
     for (let wished = minutes + stepMin; wished >= least && wished <= most; wished += stepMin) {
       const { schedule } = withPins({ marinadeMin: wished });
-      if (schedule.ok && !schedule.inTheNight && schedule.lateByMin === 0)
+      if (schedule.ok && !schedule.inTheNight && !schedule.whileAway && schedule.lateByMin === 0)
         return [
           {
             code: 'marinade-for-nights',

@@ -1,6 +1,7 @@
 import { isPoultry, type Cut } from '../pieces';
 import {
   countBack,
+  mayHaveHour,
   TURN_KEYS,
   warmMinutes,
   type FlexibleTask,
@@ -57,6 +58,7 @@ export interface Stages {
   inputs: BatchInputs;
   zone: string;
   limitMin: number;
+  away?: readonly Interval[];
   cut: Cut;
   piece: PiecePlan;
   firm: FirmPlan;
@@ -70,14 +72,20 @@ export interface Stages {
 
 /** What the batch wants done, in lots small enough for the warm limit. */
 export function workOf(stages: Stages): Work {
-  const { inputs, limitMin, zone, cook, cut } = stages;
-  const chain = chainOf(stages);
+  const { inputs, limitMin, zone, cook, cut, away } = stages;
+  const atItsHour = <T extends Task>(task: T): T => {
+    const atMs = mayHaveHour(task) ? inputs.pins.jobAtMs?.[task.key] : undefined;
+    return atMs === undefined ? task : { ...task, atMs };
+  };
+  const chain = chainOf(stages).map(atItsHour);
+  const nightsNear = quietNear(inputs.tableAtMs, zone);
   return {
     tableAtMs: inputs.tableAtMs,
     ...(inputs.notBeforeMs === undefined ? {} : { notBeforeMs: inputs.notBeforeMs }),
     chain,
-    side: sideOf(stages, chain),
-    quiet: quietNear(inputs.tableAtMs, zone),
+    side: sideOf(stages, chain).map(atItsHour),
+    quiet: away?.length ? [...nightsNear, ...away] : nightsNear,
+    ...(away?.length ? { away } : {}),
     warmLimitMin: limitMin,
     lots: inputs.pins.lots ?? fewestLots(chain, limitMin),
     heat: cook.method,

@@ -157,6 +157,9 @@ test('the real end of a wait moves what follows, and its timer rings when it has
   expect(late.jobs.find(({ key }) => key === 'marinate')!.minutes).toBe(20);
 });
 
+test('begun hours early a marinade ends when it has to, not when the next job comes', () =>
+  expect(hours(stands(600, { marinate: [610] }))).toMatchObject({ marinate: [610, 310], cook: [15, 0] }));
+
 test('a job that was passed over keeps its place and holds up nothing', () =>
   expect(stands(90, { slice: [102] })).toMatchObject({ byMin: 0, asPlanned: true }));
 
@@ -182,6 +185,7 @@ describe('two batches', () => {
         warmLimitMin: 0,
         lateByMin: 0,
         inTheNight: false,
+        whileAway: false,
       })),
       works,
     );

@@ -51,7 +51,7 @@ export function follow(
 ): Standing[] {
   // Minute by minute: what is read does not flicker.
   const nowMs = Math.floor(now / MIN_MS) * MIN_MS;
-  const left = batches.map(({ work, progress }) => leftOf(work, progress, nowMs));
+  const left = batches.map((batch) => withHours(batch, leftOf(batch.work, batch.progress, nowMs), nowMs));
   const kept = batches.map((batch, at) => keepsItsHours(batch, left[at]!, nowMs));
   if (kept.every(Boolean)) return batches.map((batch, at) => standing(batch, left[at]!, { nowMs }));
   let tables = batches.map(({ work }) => work.tableAtMs);
@@ -60,10 +60,14 @@ export function follow(
     const alone = batches.map((batch, at): Schedule => {
       if (left[at]!.chain.length === 0) return NOTHING;
       const asItWas = kept[at] && tables[at] === batch.work.tableAtMs;
-      return asItWas ? planned(batch, left[at]!) : countedBack(batch, left[at]!, { tableMs: tables[at]!, nowMs });
+      if (asItWas) return planned(batch, left[at]!);
+      const again = countedBack(batch, left[at]!, { tableMs: tables[at]!, nowMs });
+      return again.ok ? again : countedBack(batch, unpinned(left[at]!), { tableMs: tables[at]!, nowMs });
     });
     tables = tables.map((tableMs, at) => tableMs + lateMs(alone[at]!));
-    const works = batches.map(({ work }, at) => workLeft(work, left[at]!, { tableMs: tables[at]!, nowMs }));
+    const works = batches.map(({ work }, at) =>
+      workLeft(work, tables[at] === work.tableAtMs ? left[at]! : unpinned(left[at]!), { tableMs: tables[at]!, nowMs }),
+    );
     const inTime = alone.map((schedule) => (lateMs(schedule) > 0 ? shifted(schedule as Accepted) : schedule));
     schedules = scheduleMeal(works, inTime, { cooks }).schedules;
     if (schedules.every((schedule) => lateMs(schedule) === 0)) break;
@@ -74,6 +78,20 @@ export function follow(
     standing(batch, left[at]!, { schedule: schedules[at]!, tableMs: tables[at]!, nowMs }),
   );
 }
+
+/** Hours that were given to jobs hold as long as they can be kept; past, or in the way of what is left, they are let go. */
+function withHours(batch: Followed, left: WhatIsLeft, nowMs: number): WhatIsLeft {
+  const held = <T extends { atMs?: number }>(task: T): T =>
+    task.atMs === undefined || task.atMs > nowMs - IN_TIME_MS ? task : { ...task, atMs: undefined };
+  const toCome = { chain: left.chain.map(held), side: left.side.map(held) };
+  if (![...toCome.chain, ...toCome.side].some(({ atMs }) => atMs !== undefined)) return toCome;
+  return countedBack(batch, toCome, { tableMs: batch.work.tableAtMs, nowMs }).ok ? toCome : unpinned(toCome);
+}
+
+const unpinned = ({ chain, side }: WhatIsLeft): WhatIsLeft => ({
+  chain: chain.map((task) => ({ ...task, atMs: undefined })),
+  side: side.map((task) => ({ ...task, atMs: undefined })),
+});
 
 const NOTHING: Schedule = { ok: false, problem: { code: 'task-length', key: 'cook' } };
 const lateMs = (schedule: Schedule) => (schedule.ok ? schedule.lateByMin * MIN_MS : 0);
@@ -122,7 +140,16 @@ function planned({ jobs, work }: Followed, { chain, side }: WhatIsLeft): Accepte
   const keys = new Set<JobKey>([...chain, ...side].map(({ key }) => key));
   const own = jobs.filter(({ key }) => keys.has(key));
   const startMs = Math.min(work.tableAtMs, ...own.map((job) => job.startMs));
-  return { ok: true, jobs: own, startMs, warmMin: 0, warmLimitMin: work.warmLimitMin, lateByMin: 0, inTheNight: false };
+  return {
+    ok: true,
+    jobs: own,
+    startMs,
+    warmMin: 0,
+    warmLimitMin: work.warmLimitMin,
+    lateByMin: 0,
+    inTheNight: false,
+    whileAway: false,
+  };
 }
 
 /** Late in the night is late: what is begun is ended. */
@@ -184,11 +211,13 @@ function standing(
     const again = placed.get(job.key) ?? (task || isTurn(job.key) ? job : undefined);
     if (startedAtMs === undefined) return [again ? { ...again } : job];
     const rest = task?.minutes ?? Math.max(0, job.minutes + extraMin - (nowMs - startedAtMs) / MIN_MS);
-    const nextKey = chain[0]?.key === job.key ? chain[1]?.key : undefined;
-    const nextMs = nextKey && (placed.get(nextKey) ?? jobs.find(({ key }) => key === nextKey))?.startMs;
-    const endMs = task && 'flex' in task && nextMs !== undefined ? nextMs : nowMs + rest * MIN_MS;
+    const [first, next] = chain;
+    const soaks = first?.key === job.key && 'flex' in first ? first.flex : undefined;
+    const nextMs = next && (placed.get(next.key) ?? jobs.find(({ key }) => key === next.key))?.startMs;
+    if (!soaks || nextMs === undefined) return [{ ...job, startMs: startedAtMs, endMs: nowMs + rest * MIN_MS }];
+    const endMs = Math.max(nowMs, Math.min(nextMs, nowMs + soaks.toMin * MIN_MS));
     // So that its timer, with what was added to it, rings then.
-    const minutes = task && 'flex' in task ? Math.round((endMs - startedAtMs) / MIN_MS) - extraMin : job.minutes;
+    const minutes = Math.round((endMs - startedAtMs) / MIN_MS) - extraMin;
     return [{ ...job, minutes, startMs: startedAtMs, endMs }];
   });
   const soaks = live.find(({ key }) => key === 'marinate');

@@ -1,17 +1,20 @@
-import type { Interval } from '../times';
+import { KEPT_HOT_MAX_MIN } from '../safety';
+import { disturbed, overlaps } from './disturbed';
 import type { FlexibleTask, Job, SideTask, Task } from './job';
-import { warmMinutes } from './warmMinutes';
-import type { Work } from './work';
+import { warmByTheClock } from './warmMinutes';
+import { waitsAfter, type Work } from './work';
 
 const MIN_MS = 60_000;
 const STEP_MIN = 5;
 
 export type CountBackInput = Pick<Work, 'tableAtMs' | 'chain' | 'notBeforeMs' | 'warmLimitMin'> &
-  Partial<Pick<Work, 'side' | 'quiet' | 'lots'>>;
+  Partial<Pick<Work, 'side' | 'quiet' | 'away' | 'lots'>>;
 
 export type ScheduleProblem =
   | { code: 'too-long-warm'; warmMin: number; limitMin: number }
   | { code: 'task-length'; key: Task['key'] }
+  /** A job is kept at an hour that is too late for what follows it, or too early. */
+  | { code: 'pinned-hour'; key: Task['key']; atMs: number; minutes: number; is: 'late' | 'early' }
   | { code: 'counter-too-long'; minutes: number; maxMin: number }
   | { code: 'fridge-too-warm'; tempC: number; maxC: number }
   | { code: 'poultry-too-long'; minutes: number; maxMin: number }
@@ -28,6 +31,8 @@ export type Schedule =
       warmLimitMin: number;
       lateByMin: number;
       inTheNight: boolean;
+      /** Handwork falls into hours when nobody is in the kitchen. */
+      whileAway: boolean;
     }
   | { ok: false; problem: ScheduleProblem };
 
@@ -37,27 +42,26 @@ export type Schedule =
  * A plan that leaves raw meat out of the fridge for longer than the limit is refused.
  */
 export function countBack(input: CountBackInput): Schedule {
-  const { chain, warmLimitMin, lots = 1, tableAtMs, notBeforeMs = -Infinity, side = [], quiet = [] } = input;
+  const { chain, warmLimitMin, lots = 1, tableAtMs, notBeforeMs = -Infinity, side = [] } = input;
   const odd = chain.find((task) => !(task.minutes >= 0) || !Number.isFinite(task.minutes));
   if (odd) return { ok: false, problem: { code: 'task-length', key: odd.key } };
 
   const placed = bestPlacement(input);
-  if (!placed)
-    return { ok: false, problem: { code: 'too-long-warm', warmMin: warmMinutes(chain, lots), limitMin: warmLimitMin } };
+  if (!Array.isArray(placed)) return { ok: false, problem: placed };
   const jobs = withSides(placed, side).sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
   const startMs = Math.min(tableAtMs, ...jobs.map((job) => job.startMs));
   return {
     ok: true,
     jobs,
     startMs,
-    warmMin: warmMinutes(placed, lots),
+    warmMin: warmByTheClock(placed, lots),
     warmLimitMin,
     lateByMin: Math.max(0, Math.ceil((notBeforeMs - startMs) / MIN_MS)),
-    inTheNight: jobs.some((job) => job.hands && overlaps(job, quiet)),
+    ...disturbed(jobs, input),
   };
 }
 
-/** The placement that is neither late nor in the night and nearest to the wished length; undefined when none keeps the warm limit. */
+/** The placement that is neither late nor in the night and nearest to the wished length; why there is none, when none keeps warm limit and pinned hours. */
 function bestPlacement({
   chain,
   tableAtMs,
@@ -66,12 +70,15 @@ function bestPlacement({
   warmLimitMin,
   lots = 1,
   side = [],
-}: CountBackInput): Job[] | undefined {
+}: CountBackInput): Job[] | ScheduleProblem {
   const flexible = chain.findIndex((task) => 'flex' in task);
   let best: { jobs: Job[]; cost: number } | undefined;
+  let problem: ScheduleProblem | undefined;
   const offer = (tasks: readonly Task[], off: number) => {
-    if (warmMinutes(tasks, lots) > warmLimitMin) return;
     const jobs = place(tasks, tableAtMs);
+    const wrong = wrongHour(jobs, side) ?? tooWarm(warmByTheClock(jobs, lots), warmLimitMin);
+    problem ??= wrong;
+    if (wrong) return;
     const all = withSides(jobs, side);
     const late = Math.max(0, notBeforeMs - Math.min(...all.map(({ startMs }) => startMs))) / MIN_MS;
     const waitsFromMs = flexible < 0 ? -Infinity : jobs[flexible]!.startMs;
@@ -83,25 +90,74 @@ function bestPlacement({
   offer(chain, 0);
   if (flexible >= 0) {
     const { flex, minutes: wished } = chain[flexible] as FlexibleTask;
-    for (let minutes = flex.fromMin; minutes <= flex.toMin && (!best || best.cost > 0); minutes += STEP_MIN) {
+    const lasting = (minutes: number) =>
       offer(
         chain.map((task, index) => (index === flexible ? { ...task, minutes } : task)),
         Math.abs(minutes - wished),
       );
-    }
+    const fitting = fromPinnedHour(chain, flexible, tableAtMs);
+    if (fitting !== undefined && fitting >= flex.fromMin && fitting <= flex.toMin) lasting(fitting);
+    for (let minutes = flex.fromMin; minutes <= flex.toMin && (!best || best.cost > 0); minutes += STEP_MIN)
+      lasting(minutes);
   }
-  return best?.jobs;
+  return best?.jobs ?? problem!;
 }
 
+const tooWarm = (warmMin: number, limitMin: number): ScheduleProblem | undefined =>
+  warmMin > limitMin ? { code: 'too-long-warm', warmMin, limitMin } : undefined;
+
+/** How long the marinade is when a job before it has an hour of its own. */
+function fromPinnedHour(chain: readonly Task[], flexible: number, tableAtMs: number): number | undefined {
+  const pinned = chain.slice(0, flexible).reduce((last, { atMs }, at) => (atMs === undefined ? last : at), -1);
+  if (pinned < 0) return undefined;
+  const after = place(chain.slice(flexible + 1), tableAtMs);
+  const before = chain.slice(pinned, flexible).reduce((sum, { minutes }) => sum + minutes, 0);
+  return ((after[0]?.startMs ?? tableAtMs) - chain[pinned]!.atMs!) / MIN_MS - before;
+}
+
+/** From the table backwards; a job with an hour of its own has it, and the meat waits until the next. */
 function place(chain: readonly Task[], tableAtMs: number): Job[] {
   let endMs = tableAtMs;
   const jobs: Job[] = [];
-  for (const { key, stage, minutes, hands, place } of [...chain].reverse()) {
-    const startMs = endMs - Math.round(minutes * MIN_MS);
-    jobs.unshift({ key, stage, minutes, hands, place, startMs, endMs });
+  for (const task of [...chain].reverse()) {
+    const { key, stage, minutes, hands, place, atMs, mayWaitMin } = task;
+    const lastsMs = Math.round(minutes * MIN_MS);
+    const startMs = atMs ?? endMs - lastsMs;
+    const waits = atMs === undefined ? 0 : (endMs - startMs - lastsMs) / MIN_MS;
+    jobs.unshift({
+      key,
+      stage,
+      minutes,
+      hands,
+      place,
+      startMs,
+      endMs: startMs + lastsMs,
+      ...(atMs === undefined ? {} : { atMs }),
+      ...(mayWaitMin === undefined ? {} : { mayWaitMin }),
+      ...(waits === 0 ? {} : jobs.length === 0 ? { thenHotMin: waits } : { thenColdMin: waits }),
+    });
     endMs = startMs;
   }
   return jobs;
+}
+
+/** A job with an hour of its own that is too late for what follows, or so early that the meat would wait longer than does it good. */
+function wrongHour(jobs: readonly Job[], side: readonly SideTask[]): ScheduleProblem | undefined {
+  for (const job of jobs) {
+    const { key, atMs, thenColdMin = 0, thenHotMin = 0 } = job;
+    if (atMs === undefined) continue;
+    const waits = thenColdMin + thenHotMin;
+    const most = thenHotMin ? KEPT_HOT_MAX_MIN : waitsAfter(job);
+    if (waits < 0) return { code: 'pinned-hour', key, atMs, minutes: -waits, is: 'late' };
+    if (waits > most) return { code: 'pinned-hour', key, atMs, minutes: waits - most, is: 'early' };
+  }
+  for (const { key, atMs, minutes, before } of side) {
+    const anchor = jobs.find((job) => job.key === before);
+    if (atMs === undefined || !anchor) continue;
+    const overMin = (atMs - anchor.startMs) / MIN_MS + minutes;
+    if (overMin > 0) return { code: 'pinned-hour', key, atMs, minutes: overMin, is: 'late' };
+  }
+  return undefined;
 }
 
 const withSides = (placed: Job[], side: readonly SideTask[]): Job[] =>
@@ -112,13 +168,10 @@ function placeSide({ before, ...task }: SideTask, placed: readonly Job[]): Job[]
   const anchor = placed.find((job) => job.key === before);
   if (!anchor) return [];
   const lastsMs = Math.round(task.minutes * MIN_MS);
-  let endMs = anchor.startMs;
-  if (task.hands) {
+  let endMs = task.atMs === undefined ? anchor.startMs : task.atMs + lastsMs;
+  if (task.hands && task.atMs === undefined) {
     const busy = placed.filter((job) => job.hands && job.endMs > job.startMs).sort((a, b) => b.endMs - a.endMs);
     for (const job of busy) if (job.startMs < endMs && job.endMs > endMs - lastsMs) endMs = job.startMs;
   }
   return [{ ...task, startMs: endMs - lastsMs, endMs }];
 }
-
-const overlaps = (job: Job, intervals: readonly Interval[]) =>
-  intervals.some(({ fromMs, toMs }) => job.startMs < toMs && job.endMs > fromMs);

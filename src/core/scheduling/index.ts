@@ -1,6 +1,7 @@
 export {
   isTurn,
   JOB_KEYS,
+  mayHaveHour,
   TURN_KEYS,
   type FlexibleTask,
   type Job,

@@ -37,6 +37,10 @@ export type JobKey = (typeof JOB_KEYS)[number];
 export const isTurn = (key: JobKey): key is (typeof TURN_KEYS)[number] =>
   (TURN_KEYS as readonly JobKey[]).includes(key);
 
+/** What the cook may give an hour of its own: handwork, and what is put to soak. A wait begins when what is before it ends. */
+export const mayHaveHour = ({ key, hands }: { key: JobKey; hands: boolean }): boolean =>
+  !isTurn(key) && (hands || key === 'soak');
+
 /** Where the meat is meanwhile; `none` where the job does not touch it. */
 export type Place = 'counter' | 'fridge' | 'freezer' | 'heat' | 'none';
 

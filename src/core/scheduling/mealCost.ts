@@ -1,5 +1,4 @@
-import type { Interval } from '../times';
-import type { Job } from './job';
+import { overlaps } from './disturbed';
 import type { MealNetwork } from './mealNetwork';
 import { warmMinutes } from './warmMinutes';
 import { TO_THE_FRIDGE_MIN, type Work } from './work';
@@ -84,6 +83,3 @@ export function isLess(cost: readonly number[], than: readonly number[]): boolea
   for (const [at, one] of cost.entries()) if (Math.abs(one - than[at]!) > 1e-6) return one < than[at]!;
   return false;
 }
-
-export const overlaps = (job: Pick<Job, 'startMs' | 'endMs'>, intervals: readonly Interval[]) =>
-  intervals.some(({ fromMs, toMs }) => job.startMs < toMs && job.endMs > fromMs);

@@ -106,13 +106,14 @@ export function jobsOf(
   const jobOf = new Map<number, Job>();
   for (const [id, { work, task }] of nodes.entries()) {
     const endMs = tableMs - Math.round(start[id]! * MIN_MS);
-    const { key, stage, minutes, hands, place } = task;
+    const { key, stage, minutes, hands, place, atMs } = task;
     const job: Job = {
       key,
       stage,
       minutes,
       hands,
       place,
+      ...(atMs === undefined ? {} : { atMs }),
       startMs: endMs - Math.round(network.lasts[id]! * MIN_MS),
       endMs,
     };

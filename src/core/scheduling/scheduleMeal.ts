@@ -3,9 +3,10 @@ import type { Interval } from '../times';
 import type { Schedule } from './countBack';
 import type { FlexibleTask, Job } from './job';
 import { HANDS, jobsOf, mealNetwork, type MealNetwork } from './mealNetwork';
-import { costOf, isLess, overlaps } from './mealCost';
-import { warmMinutes } from './warmMinutes';
-import { TO_THE_FRIDGE_MIN, waitsAfter, type Work } from './work';
+import { costOf, isLess } from './mealCost';
+import { disturbed } from './disturbed';
+import { warmByTheClock } from './warmMinutes';
+import { waitsAfter, type Work } from './work';
 
 const MIN_MS = 60_000;
 /** Tried at most for each batch, in tasks placed: some milliseconds. */
@@ -222,25 +223,15 @@ function busyAtNight(works: readonly Work[], tableMs: number, cooks: number): Bu
     );
 }
 
-/** Minutes out of the fridge, short waits on the board among them. */
-function warmOf({ lots }: Work, jobs: readonly Job[]): number {
-  const waits = jobs.reduce(
-    (sum, { place, thenColdMin = 0 }) =>
-      sum + (place === 'counter' && thenColdMin < TO_THE_FRIDGE_MIN ? thenColdMin : 0),
-    0,
-  );
-  return warmMinutes(jobs, lots) + Math.ceil(waits);
-}
-
 function scheduleOf(work: Work, jobs: Job[]): Accepted {
   const startMs = Math.min(work.tableAtMs, ...jobs.map((job) => job.startMs));
   return {
     ok: true,
     jobs,
     startMs,
-    warmMin: warmOf(work, jobs),
+    warmMin: warmByTheClock(jobs, work.lots),
     warmLimitMin: work.warmLimitMin,
     lateByMin: Math.max(0, Math.ceil(((work.notBeforeMs ?? -Infinity) - startMs) / MIN_MS)),
-    inTheNight: jobs.some((job) => job.hands && overlaps(job, work.quiet)),
+    ...disturbed(jobs, work),
   };
 }

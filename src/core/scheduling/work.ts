@@ -9,8 +9,10 @@ export interface Work {
   /** In working order; the last ends at the table. */
   chain: readonly (Task | FlexibleTask)[];
   side: readonly SideTask[];
-  /** Nights to keep free of handwork. */
+  /** To keep free of handwork: nights, and when nobody is in the kitchen. */
   quiet: readonly Interval[];
+  /** Of these, when nobody is in the kitchen. */
+  away?: readonly Interval[];
   warmLimitMin: number;
   lots: number;
   /** Where it is cooked: what else wants that place waits. */

@@ -5,6 +5,10 @@ export interface Interval {
   toMs: number;
 }
 
+/** Stretches of time that are written as instants. */
+export const intervalsOf = (written: readonly { from: string; to: string }[]): Interval[] =>
+  written.map(({ from, to }) => ({ fromMs: Date.parse(from), toMs: Date.parse(to) }));
+
 /** Hours in which nobody should have to stand at the board. */
 export const QUIET_HOURS = { from: { hour: 22, minute: 30 }, to: { hour: 7, minute: 0 } } as const;
 

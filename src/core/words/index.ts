@@ -34,7 +34,7 @@ export { allergenWords, cautionWords, CURING_SALT_WORDS, type CautionWords } fro
 export { conflictWords } from './conflictWords';
 export { JOB_SHORT } from './jobNames';
 export { centreWords, heatWords, type HeatWords } from './heatWords';
-export { leftOutWords, nightWords, remedyWords } from './remedyWords';
+export { AWAY_WORDS, leftOutWords, nightWords, remedyWords } from './remedyWords';
 export { firmWords, jobWords, type JobContext, type JobWords } from './jobWords';
 export { orderWords } from './orderWords';
 export { quantityWords, readAsWords, type QuantityKind } from './quantityWords';

@@ -1,4 +1,5 @@
 import type { LeftOut, Remedy } from '../batches';
+import { JOB_SHORT } from './jobNames';
 import { formatClock, formatDayClock, QUIET_HOURS } from '../times';
 import { formatDuration, formatNumber, type FormatStyle } from '../units';
 
@@ -17,6 +18,8 @@ export function remedyWords(remedy: Remedy, { zone, style }: { zone: string; sty
       return `Marinate ${formatDuration(remedy.minutes)}${sooner(remedy.soonerMin)}`;
     case 'marinade-for-nights':
       return `Marinate ${formatDuration(remedy.minutes)}: begin ${formatDayClock(remedy.startMs, zone, style.locale)}`;
+    case 'let-hour-follow':
+      return `Let the hour of “${JOB_SHORT[remedy.key]}” follow`;
     case 'fridge':
       return 'Marinate in the fridge';
     case 'temper-in-fridge':
@@ -54,3 +57,6 @@ export function nightWords({ locale }: FormatStyle): string {
     formatClock(Date.UTC(2000, 0, 1, hour, minute), 'UTC', locale);
   return `Some handwork falls between ${clock(QUIET_HOURS.from)} and ${clock(QUIET_HOURS.to)}.`;
 }
+
+/** That hands are wanted when nobody is in the kitchen. */
+export const AWAY_WORDS = 'Some handwork falls into hours when nobody is in the kitchen.';

@@ -4,10 +4,11 @@ import type { BatchInputs, Surroundings } from '@/core/batches';
 import { findIngredient } from '@/core/marinades';
 import { findCut } from '@/core/pieces';
 import type { BatchEvent } from '@/core/progress';
+import { intervalsOf } from '@/core/times';
 import { isWay, WAYS } from '@/core/ways';
 import { eventsOf, piecesOf } from '@/data/batches';
 import type { Db } from '@/data/connection';
-import type { BatchRow, HouseholdRow, PieceRow } from '@/data/tables';
+import type { BatchRow, HouseholdRow, MealRow, PieceRow } from '@/data/tables';
 import { breaksRule } from '../api/failures';
 import { cutsOf } from '../cuts/cuts';
 import { freezerOf, ingredientsOf, ownedMeasures, slicerOf } from '../kitchen/kitchen';
@@ -65,7 +66,7 @@ export function inputsOf(write: BatchWrite): BatchInputs {
 
 function toLoaded(
   row: BatchRow,
-  piece: Pick<PieceRow, 'cut_id' | 'mass_g' | 'height_mm'>,
+  piece: PieceRow & Pick<MealRow, 'away'>,
   events: BatchEvent[],
   around: (inputs: BatchInputs) => Surroundings,
 ): LoadedBatch {
@@ -84,7 +85,8 @@ function toLoaded(
     ...(plan.notBeforeMs ? { notBeforeMs: plan.notBeforeMs } : {}),
     pins: plan.pins,
   };
-  const surroundings = around(inputs);
+  const away = intervalsOf(piece.away);
+  const surroundings = { ...around(inputs), ...(away.length ? { away } : {}) };
   const { tableAtMs, notBeforeMs, ...answers } = inputs;
   const resource = {
     ...stampsOf(row),

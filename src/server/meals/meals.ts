@@ -17,6 +17,7 @@ export const toMeal = (row: MealRow): Meal => ({
   tableAt: row.table_at.toISOString(),
   zone: row.zone,
   people: row.people,
+  away: row.away,
 });
 
 export async function listMeals(page: Page): Promise<{ items: Meal[]; total: number }> {
@@ -37,18 +38,22 @@ export async function readMeal(id: string): Promise<Meal> {
   return toMeal(row);
 }
 
-export async function createMeal({ name, tableAt, people }: MealWrite, id?: string): Promise<Meal> {
+export async function createMeal({ name, tableAt, people, away = [] }: MealWrite, id?: string): Promise<Meal> {
   checkTableAt(tableAt);
   const { id: householdId, zone } = await currentHousehold();
-  const values = { id, name, table_at: new Date(tableAt), zone, people };
+  const values = { id, name, table_at: new Date(tableAt), zone, people, ...awayOf(away) };
   return toMeal(await insertRow<MealRow>(database(), TABLE, { householdId }, values));
 }
+
+/** A list has to go into the table as text. */
+const awayOf = (away: MealWrite['away']): Partial<MealRow> =>
+  away ? { away: JSON.stringify(away) as unknown as MealRow['away'] } : {};
 
 /** Batches planned for the meal's hour move with it, and are planned anew; those with an hour of their own stay. */
 export async function changeMeal(
   id: string,
   version: number | undefined,
-  { name, tableAt, people }: MealWrite,
+  { name, tableAt, people, away }: MealWrite,
 ): Promise<Meal> {
   const household = await currentHousehold();
   const scope = { householdId: household.id };
@@ -58,7 +63,7 @@ export async function changeMeal(
     const row = await updateRow<MealRow>(trx, TABLE, scope, {
       id,
       version,
-      values: { name, table_at: new Date(tableAt), zone: household.zone, people },
+      values: { name, table_at: new Date(tableAt), zone: household.zone, people, ...awayOf(away) },
     });
     if (!row || !before) throw notFound('meal');
     await moveBatches(trx, scope, {

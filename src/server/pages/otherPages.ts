@@ -65,6 +65,7 @@ export async function loadBatchPage(id: string): Promise<BatchPage> {
     batch: loaded.resource,
     cut: loaded.around.cut,
     neighbours: neighbours[loaded.resource.mealId] ?? [],
+    away: loaded.around.away,
     marinades,
     events,
     tastings,

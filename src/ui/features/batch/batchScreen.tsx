@@ -6,9 +6,10 @@ import { ReactNode, useCallback, useEffect, useMemo, useState, type ComponentTyp
 import type { EventResource } from '@/contract/resources';
 import type { BatchPage } from '@/contract/views';
 import type { Remedy, Surroundings } from '@/core/batches';
-import { LIMITS, withFacts } from '@/core/batches';
+import { LIMITS, withFacts, withHour } from '@/core/batches';
 import type { Cut } from '@/core/pieces';
 import { facts, type Facts } from '@/core/progress';
+import type { JobKey } from '@/core/scheduling';
 import { stagesOf, type Stage } from '@/core/ways';
 import { STAGE_NAMES } from '@/core/words';
 import { Button } from '../../primitives/button';
@@ -126,6 +127,12 @@ export function BatchScreen(page: BatchScreenProps) {
     [pin, change],
   );
 
+  const { jobAtMs } = draft.fields.pins;
+  const giveHour = useCallback(
+    (key: JobKey, atMs: number | undefined) => pin({ jobAtMs: withHour(jobAtMs, key, atMs) }),
+    [pin, jobAtMs],
+  );
+
   const stages = work ? stagesOf(work.inputs.way, work.plan.slice.shape) : NO_STAGES;
   useStageKeys(stages, goTo, undo);
 
@@ -163,7 +170,7 @@ export function BatchScreen(page: BatchScreenProps) {
         {stage !== 'taste' && plan.schedule.ok && listed && (
           <section aria-label="Jobs" className="below-the-fold min-w-0 px-4 pb-8 pt-3 wide:px-6">
             <h2 className="mb-2">The jobs, counted back from the table</h2>
-            <JobList {...listed} zone={zone} progress={truth.jobs} />
+            <JobList {...listed} zone={zone} progress={truth.jobs} onHour={giveHour} />
           </section>
         )}
       </div>
@@ -233,7 +240,7 @@ function useBatchPlan(
   draft: ReturnType<typeof useBatchDraft>,
   { events, record, measured }: Pick<BatchWork, 'events' | 'record'> & Pick<Facts, 'measured'>,
 ): { work?: BatchWork; broken?: string[] } {
-  const { batch, neighbours, marinades, sodaIngredient, measures, zone, freezer, slicer, currency, cooks } = page;
+  const { batch, neighbours, away, marinades, sodaIngredient, measures, zone, freezer, slicer, currency, cooks } = page;
   const { fields, change, pin } = draft;
   const saved = draft.state.kind === 'saved';
   const { cut, cuts, takeCut } = useCuts(page, fields.cutId, change);
@@ -245,8 +252,8 @@ function useBatchPlan(
     [fields.mealId, batch.mealId, batch.id, neighbours],
   );
   const around = useMemo<Surroundings | undefined>(
-    () => cut && marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, meal },
-    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, meal],
+    () => cut && marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, away, meal },
+    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, away, meal],
   );
   const asked = useMemo(() => withFacts(toInputs(fields), measured), [fields, measured]);
   const { plan, inputs, broken } = useSafePlan(asked, around);

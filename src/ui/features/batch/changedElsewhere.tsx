@@ -4,9 +4,10 @@ import { Dialog } from 'radix-ui';
 import type { Batch } from '@/contract/resources';
 import type { Pins } from '@/core/batches';
 import { CUTS, findCut } from '@/core/pieces';
+import type { JobKey } from '@/core/scheduling';
 import { formatDayClock } from '@/core/times';
 import { formatLength, formatMass } from '@/core/units';
-import { WAY_NAMES } from '@/core/words';
+import { JOB_SHORT, WAY_NAMES } from '@/core/words';
 import { Button } from '../../primitives/button';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
@@ -64,7 +65,12 @@ function Differences({ mine, theirs, clashes }: DifferencesProps) {
     marinadeId: ({ marinadeId }) => marinades.find(({ id }) => id === marinadeId)?.name ?? 'another',
     tableAt: ({ tableAt }) => formatDayClock(Date.parse(tableAt), zone, style.locale),
   };
-  const pinned = (value: Pins[keyof Pins]) => (value === undefined ? 'not pinned' : String(value));
+  const pinned = (value: Pins[keyof Pins]): string => {
+    if (value === undefined) return 'not pinned';
+    if (typeof value !== 'object') return String(value);
+    const hours = Object.entries(value) as [JobKey, number][];
+    return hours.map(([key, atMs]) => `${JOB_SHORT[key]} ${formatDayClock(atMs, zone, style.locale)}`).join(', ');
+  };
   const rows = clashes.map((key) => [
     nameOfField(key),
     ...[mine, theirs].map((fields) =>

@@ -65,6 +65,7 @@ export const PIN_NAMES: Record<keyof Pins, string> = {
   lots: 'Lots',
   roomTempC: 'The room, °C',
   fridgeTempC: 'The fridge, °C',
+  jobAtMs: 'Hours of jobs',
 };
 
 /** The name of a field or pin, as its control has it; its key where it has none. */

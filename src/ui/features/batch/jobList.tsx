@@ -6,10 +6,11 @@ import type { BatchInputs, BatchPlan } from '@/core/batches';
 import type { Marinade } from '@/core/marinades';
 import type { Cut } from '@/core/pieces';
 import type { JobProgress } from '@/core/progress';
-import type { JobKey } from '@/core/scheduling';
+import { mayHaveHour, type JobKey } from '@/core/scheduling';
 import { formatClock, formatWeekday } from '@/core/times';
 import { formatDuration } from '@/core/units';
 import { jobWords } from '@/core/words';
+import { JobHour } from './jobHour';
 import { usePreferences } from '../../shell/preferences';
 
 export interface JobListProps {
@@ -19,10 +20,12 @@ export interface JobListProps {
   marinade: Marinade;
   zone: string;
   progress?: ReadonlyMap<JobKey, JobProgress>;
+  /** Gives a job an hour of its own, or lets it follow again. */
+  onHour?: (key: JobKey, atMs: number | undefined) => void;
 }
 
 /** All jobs of a batch with their clock times, counted back from the table. */
-export const JobList = memo(function JobList({ plan, inputs, cut, marinade, zone, progress }: JobListProps) {
+export const JobList = memo(function JobList({ plan, inputs, cut, marinade, zone, progress, onHour }: JobListProps) {
   const { style } = usePreferences();
   const { schedule } = plan;
   if (!schedule.ok) return null;
@@ -41,7 +44,12 @@ export const JobList = memo(function JobList({ plan, inputs, cut, marinade, zone
           >
             <span className="figure text-[19px]">
               {newDay && <span className="block text-[13px] font-medium text-muted">{weekday}</span>}
-              {formatClock(job.startMs, zone, style.locale)}
+              <JobHour
+                job={job}
+                title={words.title}
+                zone={zone}
+                onHour={onHour && mayHaveHour(job) && done === undefined ? (atMs) => onHour(job.key, atMs) : undefined}
+              />
             </span>
             <span>
               <span className={clsx('font-semibold', done !== undefined && 'line-through decoration-muted')}>

@@ -4,7 +4,7 @@ import clsx from 'clsx';
 import { remediesFor, type BatchInputs, type BatchPlan, type Remedy, type Surroundings } from '@/core/batches';
 import { formatDayClock } from '@/core/times';
 import { formatDuration } from '@/core/units';
-import { leftOutWords, nightWords, remedyWords, scheduleWords } from '@/core/words';
+import { AWAY_WORDS, leftOutWords, nightWords, remedyWords, scheduleWords } from '@/core/words';
 import { useMemo } from 'react';
 import { useSettled } from '../../primitives/useSettled';
 import { usePreferences } from '../../shell/preferences';
@@ -38,6 +38,7 @@ export function PlanNotes({ plan, inputs, around, onTake, dark }: Props) {
         ]
       : []),
     ...(leftOut.length ? [{ text: leftOutWords(leftOut), hurts: false }] : []),
+    ...(schedule.ok && schedule.whileAway ? [{ text: AWAY_WORDS, hurts: false }] : []),
     ...(schedule.ok && schedule.inTheNight ? [{ text: nightWords(style), hurts: false }] : []),
   ];
   if (notes.length === 0 && remedies.length === 0) return null;

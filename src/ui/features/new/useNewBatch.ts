@@ -6,7 +6,7 @@ import { comesSliced, usualThicknessMm, type Remedy } from '@/core/batches';
 import { WAYS } from '@/core/ways';
 import type { Marinade } from '@/core/marinades';
 import type { Cut } from '@/core/pieces';
-import { instantOf, wallTimeOf } from '@/core/times';
+import { instantOf, wallTimeOf, intervalsOf } from '@/core/times';
 import { useKept } from '../../primitives/useKept';
 import { fetchCuts } from '../../shell/fetchCuts';
 import { toInputs, type BatchFields } from '../batch/batchFields';
@@ -76,6 +76,7 @@ function useSurroundings(
   const atThatHour = meals.filter((one) => Date.parse(one.tableAt) === tableAtMs);
   const joins = atThatHour.find(({ id }) => id === mealId) ?? atThatHour[0];
   const beside = joins && neighbours[joins.id];
+  const away = joins?.away;
   const around = useMemo(
     () =>
       marinade && {
@@ -88,9 +89,10 @@ function useSurroundings(
         slicer,
         cooks,
         // The youngest of its meal, it comes after the others whatever its id will be.
+        ...(away?.length ? { away: intervalsOf(away) } : {}),
         ...(beside ? { meal: { id: 'new', neighbours: beside } } : {}),
       },
-    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, beside],
+    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, beside, away],
   );
   return { joins, around };
 }

@@ -2,10 +2,12 @@
 
 import clsx from 'clsx';
 import Link from 'next/link';
+import { Bar } from './bar';
+import { fits, shareOf } from './labels';
 import type { PlannedBatch, PlannedJob } from '@/contract/views';
-import { isTurn, type JobKey } from '@/core/scheduling';
+import { isTurn, mayHaveHour, type JobKey } from '@/core/scheduling';
 import type { JobProgress } from '@/core/progress';
-import { dailyInstants, formatClock, formatDate, quietIntervals } from '@/core/times';
+import { dailyInstants, formatClock, formatDate, quietIntervals, type Interval } from '@/core/times';
 import { formatDuration, formatMass } from '@/core/units';
 import { usePreferences } from '../../shell/preferences';
 
@@ -14,24 +16,20 @@ const NEAR_MS = 4 * 24 * HOUR_MS;
 /** Room after the table, for its clock time. */
 const MARGIN_SHARE = 0.04;
 
-/** Colour, pattern and word tell what a stretch is: hands, cold, waiting, heat. */
-function lookOf(job: PlannedJob): string {
-  if (job.place === 'heat') return 'bg-ox text-white heat-hatch border-ox';
-  if (job.place === 'freezer') return 'bg-ice-tint text-ice border-ice-line cold-dots';
-  if (job.hands) return 'bg-enamel text-white border-enamel';
-  return 'bg-[#eef3f1] text-enamel border-grout waiting-stripes';
-}
-
 interface Props {
   batches: readonly PlannedBatch[];
   tableAtMs: number;
   zone: string;
   now: number;
+  /** When nobody is in the kitchen. */
+  away: readonly Interval[];
   progressOf: (batchId: string) => ReadonlyMap<JobKey, JobProgress>;
+  /** Keeps a job at an hour. */
+  onMove: (job: PlannedJob, startMs: number) => void;
 }
 
 /** Every batch of the meal on one line of time that ends at the hour on the table; one with its table on quite another day would leave no room for the others. */
-export function Timeline({ batches: all, tableAtMs, zone, now, progressOf }: Props) {
+export function Timeline({ batches: all, tableAtMs, zone, now, away, progressOf, onMove }: Props) {
   const { style } = usePreferences();
   const isNear = (batch: PlannedBatch) => Math.abs(batch.tableAtMs - tableAtMs) <= NEAR_MS;
   const batches = all.filter(isNear);
@@ -80,6 +78,9 @@ export function Timeline({ batches: all, tableAtMs, zone, now, progressOf }: Pro
             batch={batch}
             at={at}
             nights={nights}
+            away={away}
+            spanMs={endMs - startMs}
+            onMove={onMove}
             marks={marks}
             now={now}
             tableAtMs={tableAtMs}
@@ -89,23 +90,29 @@ export function Timeline({ batches: all, tableAtMs, zone, now, progressOf }: Pro
         ))}
       </div>
       <OtherDays batches={all.filter((batch) => !isNear(batch))} zone={zone} />
-      <div className="sticky left-0 flex flex-wrap gap-x-5 gap-y-1 px-4 py-2 text-[13px] text-muted">
-        {[
-          ['bg-enamel', 'your hands'],
-          ['bg-ice-tint cold-dots border border-ice-line', 'freezer'],
-          ['waiting-stripes bg-[#eef3f1] border border-grout', 'it waits'],
-          ['bg-ox heat-hatch', 'heat'],
-          ...(batches.some(({ jobs }) => jobs.some(({ thenHotMin }) => thenHotMin))
-            ? [['border-y border-ox bg-ox-tint', 'kept hot'] as const]
-            : []),
-          ['bg-[#f0efea]', 'night'],
-        ].map(([look, word]) => (
-          <span key={word} className="flex items-center gap-1.5">
-            <span aria-hidden="true" className={clsx('inline-block h-3 w-5 rounded-sm', look)} />
-            {word}
-          </span>
-        ))}
-      </div>
+      <Legend hot={batches.some(({ jobs }) => jobs.some(({ thenHotMin }) => thenHotMin))} away={away.length > 0} />
+    </div>
+  );
+}
+
+/** What the looks mean. */
+function Legend({ hot, away }: { hot: boolean; away: boolean }) {
+  return (
+    <div className="sticky left-0 flex flex-wrap gap-x-5 gap-y-1 px-4 py-2 text-[13px] text-muted">
+      {[
+        ['bg-enamel', 'your hands'],
+        ['bg-ice-tint cold-dots border border-ice-line', 'freezer'],
+        ['waiting-stripes bg-[#eef3f1] border border-grout', 'it waits'],
+        ['bg-ox heat-hatch', 'heat'],
+        ...(hot ? [['border-y border-ox bg-ox-tint', 'kept hot'] as const] : []),
+        ['bg-[#f0efea]', 'night'],
+        ...(away ? [['away-hatch border border-grout', 'nobody in the kitchen'] as const] : []),
+      ].map(([look, word]) => (
+        <span key={word} className="flex items-center gap-1.5">
+          <span aria-hidden="true" className={clsx('inline-block h-3 w-5 rounded-sm', look)} />
+          {word}
+        </span>
+      ))}
     </div>
   );
 }
@@ -134,16 +141,12 @@ function OtherDays({ batches, zone }: Pick<Props, 'batches' | 'zone'>) {
 interface RowProps extends Omit<Props, 'batches' | 'progressOf'> {
   batch: PlannedBatch;
   at: (ms: number) => number;
-  nights: readonly { fromMs: number; toMs: number }[];
+  nights: readonly Interval[];
+  /** All the time that is drawn. */
+  spanMs: number;
   marks: readonly number[];
   progress: ReadonlyMap<JobKey, JobProgress>;
 }
-
-/** Labels are sized for a row about this wide; a wider one has room to spare. */
-const ROW_PX = 900;
-const LETTER_PX = 6.4;
-const shareOf = (text: string) => (100 * (text.length * LETTER_PX + 12)) / ROW_PX;
-const fits = (job: PlannedJob, at: RowProps['at']) => at(job.endMs) - at(job.startMs) >= shareOf(job.short);
 
 /** Names below the line for what is too narrow to carry its own, as far as they do not run into each other. */
 function labelled(jobs: readonly PlannedJob[], at: RowProps['at'], endMs: number): PlannedJob[] {
@@ -156,9 +159,8 @@ function labelled(jobs: readonly PlannedJob[], at: RowProps['at'], endMs: number
   });
 }
 
-function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowProps) {
+function Row({ batch, at, nights, away, spanMs, marks, now, tableAtMs, progress, zone, onMove }: RowProps) {
   const { style } = usePreferences();
-  const within = (share: number) => Math.min(100, Math.max(0, share));
   const side = batch.jobs.filter((job) => job.place === 'none' || isTurn(job.key));
   const main = batch.jobs.filter((job) => !side.includes(job));
   return (
@@ -178,23 +180,26 @@ function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowPr
         </div>
       </div>
       <div className="relative min-h-24 border-b border-grout-soft">
-        {nights.map(({ fromMs, toMs }) => (
-          <span
-            key={fromMs}
-            className="absolute inset-y-0 bg-[#f0efea]"
-            style={{ left: `${within(at(fromMs))}%`, width: `${within(at(toMs)) - within(at(fromMs))}%` }}
-          />
-        ))}
-        {marks.map((ms) => (
-          <span key={ms} className="absolute inset-y-0 w-px bg-grout-soft" style={{ left: `${at(ms)}%` }} />
-        ))}
+        <Hours nights={nights} away={away} marks={marks} at={at} />
         {batch.refusal && (
           <p className="absolute inset-x-3 top-3 rounded border border-ox bg-ox-tint px-3 py-2 text-[13px]">
             {batch.refusal}
           </p>
         )}
         {main.map((job) => (
-          <Bar key={job.key} job={job} at={at} zone={zone} done={progress.get(job.key)?.doneAtMs !== undefined} />
+          <Bar
+            key={job.key}
+            job={job}
+            at={at}
+            zone={zone}
+            spanMs={spanMs}
+            done={progress.get(job.key)?.doneAtMs !== undefined}
+            onMove={
+              mayHaveHour(job) && progress.get(job.key)?.startedAtMs === undefined
+                ? (startMs) => onMove(job, startMs)
+                : undefined
+            }
+          />
         ))}
         {main.map((job) => (
           <Held key={job.key} job={job} at={at} />
@@ -232,6 +237,33 @@ function Row({ batch, at, nights, marks, now, tableAtMs, progress, zone }: RowPr
   );
 }
 
+/** Nights, hours when nobody is there, and the marks of the clock, behind the bars. */
+function Hours({ nights, away, marks, at }: Pick<RowProps, 'nights' | 'away' | 'marks' | 'at'>) {
+  const within = (share: number) => Math.min(100, Math.max(0, share));
+  return (
+    <>
+      {nights.map(({ fromMs, toMs }) => (
+        <span
+          key={fromMs}
+          className="absolute inset-y-0 bg-[#f0efea]"
+          style={{ left: `${within(at(fromMs))}%`, width: `${within(at(toMs)) - within(at(fromMs))}%` }}
+        />
+      ))}
+      {away.map(({ fromMs, toMs }) => (
+        <span
+          key={fromMs}
+          title="nobody in the kitchen"
+          className="away-hatch absolute inset-y-0"
+          style={{ left: `${within(at(fromMs))}%`, width: `${within(at(toMs)) - within(at(fromMs))}%` }}
+        />
+      ))}
+      {marks.map((ms) => (
+        <span key={ms} className="absolute inset-y-0 w-px bg-grout-soft" style={{ left: `${at(ms)}%` }} />
+      ))}
+    </>
+  );
+}
+
 /** What the meat does between two jobs that hands have no time to join: it lies in the fridge, or it is kept hot. */
 function Held({ job, at }: { job: PlannedJob; at: RowProps['at'] }) {
   const { thenColdMin = 0, thenHotMin = 0, endMs, title } = job;
@@ -246,35 +278,5 @@ function Held({ job, at }: { job: PlannedJob; at: RowProps['at'] }) {
       )}
       style={{ left: `${at(endMs)}%`, width: `${at(endMs + minutes * 60_000) - at(endMs)}%` }}
     />
-  );
-}
-
-interface BarProps extends Pick<RowProps, 'at' | 'zone'> {
-  job: PlannedJob;
-  done: boolean;
-}
-
-/** One job as long as it takes, with its name where it fits. */
-function Bar({ job, at, zone, done }: BarProps) {
-  const { style } = usePreferences();
-  const width = at(job.endMs) - at(job.startMs);
-  return (
-    <span
-      title={`${job.title}, ${formatClock(job.startMs, zone, style.locale)}, ${formatDuration(job.minutes)}`}
-      className={clsx(
-        'condensed absolute top-5 flex h-10 items-center overflow-hidden rounded-sm border text-[13px] font-semibold',
-        lookOf(job),
-        done && 'opacity-55',
-      )}
-      style={{ left: `${at(job.startMs)}%`, width: `calc(${width}% - 1px)`, minWidth: 3 }}
-    >
-      {fits(job, at) && (
-        <span className="truncate px-1.5">
-          {done && '✓ '}
-          {job.short}
-          {width > 16 && `, ${formatDuration(job.minutes)}`}
-        </span>
-      )}
-    </span>
   );
 }

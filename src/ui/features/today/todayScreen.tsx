@@ -1,10 +1,11 @@
 'use client';
 
 import Link from 'next/link';
+import { useMemo } from 'react';
 import type { PlannedJob, TodayPage } from '@/contract/views';
 import { warmForecast } from '@/core/progress';
 import { allergensOnTable } from '@/core/safety';
-import { formatClock, formatDay, formatDayClock, formatWeekday } from '@/core/times';
+import { formatClock, formatDay, formatDayClock, formatWeekday, intervalsOf } from '@/core/times';
 import { formatDuration } from '@/core/units';
 import { allergenWords, cautionWords, GIVES_HELP, GUIDANCE_LINE } from '@/core/words';
 import { buttonLook } from '../../primitives/buttonLook';
@@ -13,8 +14,10 @@ import { usePreferences } from '../../shell/preferences';
 import { countdown } from '../../shell/runningTimers';
 import { useNow } from '../../shell/useNow';
 import { KitchenTimer, useKitchen } from '../kitchen/useKitchen';
+import { AwayHours } from './awayHours';
 import { BehindNotes } from './behindNotes';
 import { Timeline } from './timeline';
+import { useMoveJob } from './useMoveJob';
 import { MealHead, MealPicker } from './mealHead';
 
 const SHOWN_JOBS = 6;
@@ -25,6 +28,8 @@ export function TodayScreen({ zone, meal, meals, nowMs, ...given }: TodayPage & 
   const { style } = usePreferences();
   const kitchen = useKitchen({ ...given, nowMs }, now);
   const { batches } = kitchen;
+  const moveJob = useMoveJob(given.day, kitchen.eventsOf, zone);
+  const away = useMemo(() => intervalsOf(meal?.away ?? []), [meal?.away]);
   if (!meal) return <NoMeal />;
 
   const tableAtMs = Date.parse(meal.tableAt);
@@ -44,6 +49,7 @@ export function TodayScreen({ zone, meal, meals, nowMs, ...given }: TodayPage & 
               {inMeal >= 0 ? `in ${formatDuration(inMeal)}` : `${formatDuration(-inMeal)} ago`}
             </span>
           </p>
+          <AwayHours meal={meal} zone={zone} />
         </div>
         {meals.length > 1 && <MealPicker meals={meals} current={meal.id} zone={zone} />}
         <Link href={`/batches/new?meal=${meal.id}`} className={buttonLook('plain')}>
@@ -68,7 +74,15 @@ export function TodayScreen({ zone, meal, meals, nowMs, ...given }: TodayPage & 
             </Link>
           </EmptyState>
         ) : (
-          <Timeline batches={batches} tableAtMs={tableAtMs} zone={zone} now={now} progressOf={kitchen.progressOf} />
+          <Timeline
+            batches={batches}
+            tableAtMs={tableAtMs}
+            zone={zone}
+            now={now}
+            away={away}
+            progressOf={kitchen.progressOf}
+            onMove={moveJob}
+          />
         )}
       </div>
 

@@ -143,3 +143,78 @@ describe('warm minutes', () => {
     expect(warmMinutes([slice, waiting], 3)).toBe(30);
   });
 });
+
+describe('a job with an hour of its own', () => {
+  const before = (minutes: number) => TABLE - minutes * MIN;
+  const at = (task: Task, minutes: number): Task => ({ ...task, atMs: before(minutes) });
+  const hours = (schedule: ReturnType<typeof countBack>) =>
+    Object.fromEntries(
+      accepted(schedule).jobs.map(({ key, startMs, endMs }) => [key, [(TABLE - startMs) / MIN, (TABLE - endMs) / MIN]]),
+    );
+
+  test('stays there; the marinade after it is as long as that leaves, to the minute', () =>
+    expect(hours(plan({ chain: [at(slice, 163), marinate, cook] }))).toEqual({
+      slice: [163, 133],
+      marinate: [133, 20],
+      cook: [20, 0],
+    }));
+
+  test('what comes before it is counted back from it', () => {
+    const firm: Task = { key: 'firm', stage: 'firm', minutes: 40, hands: false, place: 'freezer' };
+    expect(hours(plan({ chain: [firm, at(slice, 163), marinate, cook] })).firm).toEqual([203, 163]);
+  });
+
+  test('without a marinade to give, the meat waits in the fridge as long as does it good, and that is said', () => {
+    const schedule = accepted(plan({ chain: [at(slice, 140), cook] }));
+    expect(schedule.jobs[0]).toMatchObject({ key: 'slice', thenColdMin: 90 });
+    expect(schedule.warmMin).toBe(30);
+    // A short wait is on the board, and counts as out.
+    expect(accepted(plan({ chain: [at(slice, 56), cook] })).warmMin).toBe(36);
+  });
+
+  test.each([
+    ['too late for what follows', [at(slice, 60), marinate, cook], { key: 'slice', is: 'late', minutes: 20 }],
+    [
+      'so early that the meat would wait for too long',
+      [at(slice, 400), cook],
+      { key: 'slice', is: 'early', minutes: 230 },
+    ],
+    ['cooked five hours early', [slice, at(cook, 320)], { key: 'cook', is: 'early', minutes: 60 }],
+  ] as const)('%s, it is refused, and by how much is said', (_, tasks, problem) => {
+    const refused = plan({ chain: tasks, warmLimitMin: 600 });
+    expect(refused).toMatchObject({ ok: false, problem: { code: 'pinned-hour', ...problem } });
+  });
+
+  test('cooked early it is kept hot until the table', () =>
+    expect(accepted(plan({ chain: [slice, at(cook, 45)] })).jobs.at(-1)).toMatchObject({
+      key: 'cook',
+      thenHotMin: 25,
+    }));
+
+  test('what is made beside keeps its hour, and is refused where it would come too late', () => {
+    const mix = { key: 'mix', stage: 'marinate', minutes: 5, hands: true, place: 'none', before: 'cook' } as const;
+    expect(hours(plan({ side: [{ ...mix, atMs: before(300) }] })).mix).toEqual([300, 295]);
+    expect(plan({ side: [{ ...mix, atMs: before(22) }] })).toMatchObject({
+      problem: { code: 'pinned-hour', key: 'mix', is: 'late', minutes: 3 },
+    });
+  });
+});
+
+describe('hours when nobody is in the kitchen', () => {
+  const away = { fromMs: TABLE - 150 * MIN, toMs: TABLE - 100 * MIN };
+
+  test('are kept free of handwork where the marinade can give', () => {
+    // Wished for 60 min it would be sliced from 110 to 80 min before the table.
+    const schedule = accepted(plan({ quiet: [away], away: [away] }));
+    const sliced = schedule.jobs.find(({ key }) => key === 'slice')!;
+    expect(sliced.startMs >= away.toMs || sliced.endMs <= away.fromMs).toBe(true);
+    expect(schedule).toMatchObject({ whileAway: false, inTheNight: false, lateByMin: 0 });
+  });
+
+  test('where it cannot, that is told apart from the night', () => {
+    const all = { fromMs: TABLE - 1000 * MIN, toMs: TABLE - 90 * MIN };
+    const { flex: _flex, ...pinned } = marinate;
+    const schedule = accepted(plan({ chain: [slice, pinned, cook], quiet: [all], away: [all] }));
+    expect(schedule).toMatchObject({ whileAway: true, inTheNight: false });
+  });
+});

@@ -77,13 +77,17 @@ function bestPlacement({
   const offer = (tasks: readonly Task[], off: number) => {
     const jobs = place(tasks, tableAtMs);
     const wrong = wrongHour(jobs, side) ?? tooWarm(warmByTheClock(jobs, lots), warmLimitMin);
-    problem ??= wrong;
-    if (wrong) return;
+    if (wrong) {
+      if (!problem || overBy(wrong) < overBy(problem)) problem = wrong;
+      return;
+    }
     const all = withSides(jobs, side);
     const late = Math.max(0, notBeforeMs - Math.min(...all.map(({ startMs }) => startMs))) / MIN_MS;
     const waitsFromMs = flexible < 0 ? -Infinity : jobs[flexible]!.startMs;
     const night = all.some((job) => job.hands && job.startMs < waitsFromMs && overlaps(job, quiet));
-    const cost = late * 1e6 + (night ? 1e5 : 0) + off;
+    // Sooner in the marinade than waiting bare.
+    const waits = 2 * jobs.reduce((sum, { thenColdMin = 0 }) => sum + thenColdMin, 0);
+    const cost = late * 1e6 + (night ? 1e5 : 0) + off + waits;
     if (!best || cost < best.cost) best = { jobs, cost };
   };
 
@@ -102,6 +106,9 @@ function bestPlacement({
   }
   return best?.jobs ?? problem!;
 }
+
+/** Told is what would have to give least. */
+const overBy = (problem: ScheduleProblem) => (problem.code === 'pinned-hour' ? problem.minutes : 0);
 
 const tooWarm = (warmMin: number, limitMin: number): ScheduleProblem | undefined =>
   warmMin > limitMin ? { code: 'too-long-warm', warmMin, limitMin } : undefined;

@@ -162,3 +162,28 @@ test('what gives: kept hot for longer than does it good, and what could not be k
     ['clash', 15],
   ]);
 });
+
+test('an hour that one job has of its own stays in a meal, and the others make room', () => {
+  const pinned = work({
+    chain: [{ ...hands('slice', 20), atMs: TABLE - 120 * MIN }, ...work().chain.slice(1)],
+  });
+  const { schedules, clashes } = together([pinned, work()]);
+  expect(clashes).toEqual([]);
+  expect(at(schedules[0], 'slice')).toEqual([120, 100]);
+  const both = [pinned, { ...pinned }];
+  // Two at one hour cannot be: both keep theirs, and it is told.
+  expect(
+    together(both).clashes.some(({ first, second }) => first.job.key === 'slice' && second.job.key === 'slice'),
+  ).toBe(true);
+});
+
+test('nobody in the kitchen: no batch of the meal has handwork then', () => {
+  const away = { fromMs: TABLE - 130 * MIN, toMs: TABLE - 70 * MIN };
+  const works = [work({ quiet: [away], away: [away] }), work({ quiet: [away], away: [away] })];
+  const { schedules } = together(works);
+  for (const schedule of schedules) {
+    expect(accepted(schedule).whileAway).toBe(false);
+    for (const job of accepted(schedule).jobs)
+      if (job.hands) expect(job.startMs >= away.toMs || job.endMs <= away.fromMs).toBe(true);
+  }
+});

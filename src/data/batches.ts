@@ -1,42 +1,108 @@
 import 'server-only';
 import type { Db } from './connection';
+import type { BatchEvent } from '@/core/progress';
+import { VersionConflict } from './failures';
 import type { BatchRow, EventRow, MealRow, PieceRow } from './tables';
-import type { Scope } from './versioned';
+import { findRow, type Scope } from './versioned';
 
-export async function savePiece(db: Db, { householdId }: Scope, piece: PieceRow): Promise<void> {
-  await db('piece')
-    .insert({ ...piece, household_id: householdId })
-    .onConflict('batch_id')
-    .merge();
+/** A batch with its piece, what its meal says of the kitchen, and what was done. */
+export interface WholeBatchRow
+  extends BatchRow, Pick<PieceRow, 'cut_id' | 'mass_g' | 'height_mm'>, Pick<MealRow, 'away'> {
+  events: BatchEvent[];
 }
 
-/** The pieces of batches, each with what its meal says of the kitchen. */
-export async function piecesOf(
+const EVENTS = `(
+  select coalesce(json_agg(json_strip_nulls(json_build_object(
+    'id', e.id, 'kind', e.kind, 'jobKey', e.job_key, 'atMs', round(extract(epoch from e.at) * 1000), 'payload', e.payload
+  )) order by e.sequence), '[]')
+  from event e where e.batch_id = batch.id
+) as events`;
+
+const wholeBatches = (db: Db, { householdId }: Scope) =>
+  db('batch')
+    .join('piece', 'piece.batch_id', 'batch.id')
+    .join('meal', 'meal.id', 'batch.meal_id')
+    .where('batch.household_id', householdId)
+    .select('batch.*', 'piece.cut_id', 'piece.mass_g', 'piece.height_mm', 'meal.away', db.raw(EVENTS));
+
+/** Batches of these meals, whole, by their table and their age. */
+export const wholeBatchesOfMeals = (db: Db, scope: Scope, mealIds: readonly string[]): Promise<WholeBatchRow[]> =>
+  wholeBatches(db, scope)
+    .whereIn('batch.meal_id', mealIds)
+    .whereNull('batch.deleted_at')
+    .orderBy(['batch.table_at', 'batch.created_at', 'batch.id'])
+    .then((rows) => rows as WholeBatchRow[]);
+
+/** All batches of the meal that this one is of; empty where there is no such batch. */
+export const wholeMealOf = (db: Db, scope: Scope, batchId: string): Promise<WholeBatchRow[]> =>
+  wholeBatches(db, scope)
+    .where('batch.meal_id', db('batch').select('meal_id').where({ id: batchId, deleted_at: null }))
+    .whereNull('batch.deleted_at')
+    .orderBy(['batch.table_at', 'batch.created_at', 'batch.id'])
+    .then((rows) => rows as WholeBatchRow[]);
+
+/** Batches by id, those put away included. */
+export const wholeBatchesById = (db: Db, scope: Scope, ids: readonly string[]): Promise<WholeBatchRow[]> =>
+  wholeBatches(db, scope)
+    .whereIn('batch.id', ids)
+    .then((rows) => rows as WholeBatchRow[]);
+
+type Piece = Pick<PieceRow, 'cut_id' | 'mass_g' | 'height_mm'>;
+
+/** Writes a piece beside the batch that the statement before it has made or changed. */
+const withPiece = (db: Db, { cut_id, mass_g, height_mm }: Piece) =>
+  db.raw(
+    `insert into piece (household_id, batch_id, cut_id, mass_g, height_mm) select household_id, id, ?, ?, ? from written
+     on conflict (batch_id) do update set cut_id = excluded.cut_id, mass_g = excluded.mass_g, height_mm = excluded.height_mm`,
+    [cut_id, mass_g, height_mm],
+  );
+
+/** A batch and its piece, in one statement. */
+export async function insertBatch(
   db: Db,
   { householdId }: Scope,
-  batchIds: string[],
-): Promise<(PieceRow & Pick<MealRow, 'away'>)[]> {
-  return db('piece')
-    .join('batch', 'batch.id', 'piece.batch_id')
-    .join('meal', 'meal.id', 'batch.meal_id')
-    .where('piece.household_id', householdId)
-    .whereIn('piece.batch_id', batchIds)
-    .select('piece.*', 'meal.away');
+  { id, ...values }: Partial<BatchRow>,
+  piece: Piece,
+): Promise<BatchRow> {
+  const [row] = await db
+    .with(
+      'written',
+      db('batch')
+        .insert({ ...values, id: id ?? db.raw('default'), household_id: householdId })
+        .returning('*'),
+    )
+    .with('piece_of_it', withPiece(db, piece))
+    .select('*')
+    .from('written');
+  return row as BatchRow;
+}
+
+/**
+ * A batch and its piece, in one statement; without `version` it changes whatever is there.
+ *
+ * @returns the new row, or undefined when there is none
+ * @throws VersionConflict with the current row
+ */
+export async function updateBatch(
+  db: Db,
+  scope: Scope,
+  { id, version, values, piece }: { id: string; version?: number; values: Partial<BatchRow>; piece: Piece },
+): Promise<BatchRow | undefined> {
+  const changed = db('batch')
+    .where({ household_id: scope.householdId, id, deleted_at: null, ...(version === undefined ? {} : { version }) })
+    .update({ ...values, version: db.raw('version + 1'), updated_at: db.fn.now() })
+    .returning('*');
+  const [row] = await db.with('written', changed).with('piece_of_it', withPiece(db, piece)).select('*').from('written');
+  if (row) return row as BatchRow;
+  const current = await findRow<BatchRow>(db, 'batch', scope, id);
+  if (current) throw new VersionConflict(current);
+  return undefined;
 }
 
 export async function batchesOfMeal(db: Db, { householdId }: Scope, mealId: string): Promise<BatchRow[]> {
   return db('batch')
     .where({ household_id: householdId, meal_id: mealId, deleted_at: null })
     .orderBy(['table_at', 'created_at', 'id']);
-}
-
-export async function batchesOfMeals(db: Db, { householdId }: Scope, mealIds: string[]): Promise<BatchRow[]> {
-  return db('batch').where({ household_id: householdId, deleted_at: null }).whereIn('meal_id', mealIds);
-}
-
-/** Batches by id, those put away included. */
-export async function batchesById(db: Db, { householdId }: Scope, ids: string[]): Promise<BatchRow[]> {
-  return db('batch').where({ household_id: householdId }).whereIn('id', ids);
 }
 
 /** Batches of a meal that were planned for its old hour move with it. */

@@ -1,6 +1,7 @@
 import 'server-only';
 import knex, { type Knex } from 'knex';
 import { databaseUrl, poolSize } from '@/config/environment';
+import { forget, forgetAtWrites } from './memory';
 
 export type Db = Knex | Knex.Transaction;
 
@@ -15,7 +16,11 @@ const limitWaits = (
 
 /** One pool a process; it hands out no dead connection, so the app recovers by itself when the server is back. */
 export function database(): Knex {
-  shared.minceDatabase ??= knex({
+  return (shared.minceDatabase ??= connected());
+}
+
+function connected(): Knex {
+  const pool = knex({
     client: 'pg',
     connection: {
       connectionString: databaseUrl(),
@@ -28,7 +33,8 @@ export function database(): Knex {
     pool: { min: 0, max: poolSize(), idleTimeoutMillis: 10_000, propagateCreateError: true, afterCreate: limitWaits },
     acquireConnectionTimeout: 8000,
   });
-  return shared.minceDatabase;
+  forgetAtWrites(pool);
+  return pool;
 }
 
 const TRIES = 5;
@@ -39,7 +45,9 @@ const COLLIDED = /^40(001|P01)$/;
 export async function transaction<T>(work: (trx: Knex.Transaction) => Promise<T>): Promise<T> {
   for (let tries = 1; ; tries++)
     try {
-      return await database().transaction(work);
+      const done = await database().transaction(work);
+      forget();
+      return done;
     } catch (error) {
       if (tries === TRIES || !COLLIDED.test((error as { code?: string }).code ?? '')) throw error;
       await new Promise((resolve) => setTimeout(resolve, 15 * 2 ** tries * (0.5 + Math.random())));

@@ -114,7 +114,7 @@ describe('the schedule of a meal follows what was done', () => {
       byMin: 40,
       tableAt: '2026-06-07T12:40:00.000Z',
       ways: [
-        { code: 'skip-soda', soonerMin: minutesOf('soda', 'soda-wait', 'rinse', 'drain') },
+        { code: 'skip-soda', soonerMin: Math.min(40, minutesOf('soda', 'soda-wait', 'rinse', 'drain')) },
         { code: 'no-freezer', soonerMin: minutesOf('firm') },
       ],
     });

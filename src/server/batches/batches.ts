@@ -1,10 +1,22 @@
 import 'server-only';
 import type { Batch, BatchWrite, EventResource, EventWrite } from '@/contract/resources';
 import { WAY_NAMES } from '@/core/words';
-import { addEvent, eventsOf, findEvent, holdHour, holdMeal, mealAt, restoreMealOf, savePiece } from '@/data/batches';
+import {
+  addEvent,
+  eventsOf,
+  findEvent,
+  holdHour,
+  holdMeal,
+  insertBatch,
+  mealAt,
+  restoreMealOf,
+  updateBatch,
+  wholeBatchesById,
+} from '@/data/batches';
 import { database, transaction, type Db } from '@/data/connection';
 import type { BatchRow, HouseholdRow, MealRow } from '@/data/tables';
-import { findRow, insertRow, listRows, removeRow, restoreRow, updateRow, type Page } from '@/data/versioned';
+import { remembered } from '@/data/memory';
+import { findRow, insertRow, listRows, removeRow, restoreRow, type Page } from '@/data/versioned';
 import { breaksRule, notFound } from '../api/failures';
 import { nowMs } from '../clock';
 import { checkTableAt } from '../tableAt';
@@ -12,8 +24,8 @@ import { currentHousehold } from '../kitchen/kitchen';
 import { learnFromReport } from '../kitchen/learnFromReport';
 import { mealName } from '../meals/mealName';
 import { checkPayload, toEvent } from './events';
-import { inputsOf, loadBatches, surroundingsFor, type Around, type LoadedBatch } from './loadBatches';
-import { mealsOf, scheduled, withSchedules } from './schedules';
+import { inputsOf, loadBatches, surroundingsOf, type Around, type LoadedBatch } from './loadBatches';
+import { mealOfBatch, mealsOf, scheduled, withSchedules } from './schedules';
 
 const TABLE = 'batch';
 const PLAN_VERSION = 1;
@@ -32,14 +44,11 @@ export async function listBatches(page: Page & { mealId?: string }): Promise<{ i
 
 export async function loadBatch(id: string): Promise<LoadedBatch> {
   const household = await currentHousehold();
-  const row = await findRow<BatchRow>(database(), TABLE, { householdId: household.id }, id);
-  if (!row) throw notFound('batch');
-  return (await loadBatches(database(), household, [row]))[0]!;
+  return (await mealOfBatch(household, id)).loaded[0]!;
 }
 
-export async function readBatch(id: string): Promise<Batch> {
-  return (await readBatches([id]))[0]!;
-}
+export const readBatch = (id: string): Promise<Batch> =>
+  remembered(`batch ${id}`, async () => (await scheduled(await mealOfBatch(await currentHousehold(), id)))[0]!);
 
 export async function readBatches(ids: string[]): Promise<Batch[]> {
   const household = await currentHousehold();
@@ -69,12 +78,9 @@ export async function written(
   household: HouseholdRow,
   work: (trx: Db, around: Around) => Promise<BatchRow[]>,
 ): Promise<Batch[]> {
-  return scheduled(
-    await transaction(async (trx) => {
-      const around = await surroundingsFor(trx, household);
-      return mealsOf(trx, household, await work(trx, around), around);
-    }),
-  );
+  // Read before: within the transaction nothing else reaches the pool.
+  const around = await surroundingsOf(household);
+  return scheduled(await transaction(async (trx) => mealsOf(trx, household, await work(trx, around), around)));
 }
 
 interface Kitchen {
@@ -94,14 +100,8 @@ export async function createBatchIn(
   const { cut } = around(dated);
   const mealId = await mealFor(trx, household, dated);
   const name = write.name ?? `${cut.name}, ${WAY_NAMES[write.way].toLowerCase()}`;
-  const row = await insertRow<BatchRow>(
-    trx,
-    TABLE,
-    { householdId: household.id },
-    { ...toRow(dated, household.zone), id, meal_id: mealId, name },
-  );
-  await savePiece(trx, { householdId: household.id }, pieceOf(row.id, write));
-  return row;
+  const values = { ...toRow(dated, household.zone), id, meal_id: mealId, name };
+  return insertBatch(trx, { householdId: household.id }, values, pieceOf(write));
 }
 
 /** Changes within a transaction that has begun. */
@@ -121,14 +121,12 @@ export async function changeBatchIn(
   };
   if (write.mealId && !(await holdMeal(trx, { householdId: household.id }, write.mealId)))
     throw breaksRule('There is no such meal.', '/mealId');
-  const row = await updateRow<BatchRow>(trx, TABLE, { householdId: household.id }, { id, version, values });
+  const row = await updateBatch(trx, { householdId: household.id }, { id, version, values, piece: pieceOf(write) });
   if (!row) throw notFound('batch');
-  await savePiece(trx, { householdId: household.id }, pieceOf(id, write));
   return row;
 }
 
-const pieceOf = (id: string, { cutId, massG, heightMm }: BatchWrite) => ({
-  batch_id: id,
+const pieceOf = ({ cutId, massG, heightMm }: BatchWrite) => ({
   cut_id: cutId,
   mass_g: massG,
   height_mm: heightMm,
@@ -190,6 +188,7 @@ export async function recordEvent(
   const household = await currentHousehold();
   const scope = { householdId: household.id };
   checkPayload(write);
+  const around = write.kind === 'firmness-reported' ? await surroundingsOf(household) : undefined;
   return transaction(async (trx) => {
     const batch = await findRow<BatchRow>(trx, TABLE, scope, batchId);
     if (!batch) throw notFound('batch');
@@ -205,8 +204,8 @@ export async function recordEvent(
     const row = await findEvent(trx, scope, write.id);
     if (!row || row.batch_id !== batchId) throw breaksRule('That id belongs to another event.', '/id');
     if (isNew && write.kind === 'firmness-reported') {
-      const loaded = (await loadBatches(trx, household, [batch]))[0]!;
-      await learnFromReport(trx, { householdId: household.id, ...loaded }, write);
+      const [loaded] = await loadBatches(household, await wholeBatchesById(trx, scope, [batchId]), around);
+      await learnFromReport(trx, { householdId: household.id, ...loaded! }, write);
     }
     return { event: toEvent(row), isNew };
   });

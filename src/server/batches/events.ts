@@ -1,5 +1,4 @@
 import { eventPayloads, type EventResource, type EventWrite } from '@/contract/resources';
-import type { BatchEvent } from '@/core/progress';
 import type { EventRow } from '@/data/tables';
 import { breaksRule } from '../api/failures';
 
@@ -12,15 +11,6 @@ export const toEvent = (row: EventRow): EventResource => ({
   zone: row.zone,
   payload: row.payload as EventResource['payload'],
   recordedAt: row.recorded_at.toISOString(),
-});
-
-/** As the core takes it. */
-export const readEvent = (row: EventRow): BatchEvent => ({
-  id: row.id,
-  kind: row.kind as BatchEvent['kind'],
-  ...(row.job_key ? { jobKey: row.job_key as BatchEvent['jobKey'] } : {}),
-  atMs: row.at.getTime(),
-  payload: row.payload as BatchEvent['payload'],
 });
 
 /** What an event of its kind has to carry. */

@@ -6,15 +6,15 @@ import { findCut } from '@/core/pieces';
 import type { BatchEvent } from '@/core/progress';
 import { intervalsOf } from '@/core/times';
 import { isWay, WAYS } from '@/core/ways';
-import { eventsOf, piecesOf } from '@/data/batches';
-import type { Db } from '@/data/connection';
-import type { BatchRow, HouseholdRow, MealRow, PieceRow } from '@/data/tables';
+import type { WholeBatchRow } from '@/data/batches';
+import { database } from '@/data/connection';
+import { remembered } from '@/data/memory';
+import type { HouseholdRow } from '@/data/tables';
 import { breaksRule } from '../api/failures';
 import { cutsOf } from '../cuts/cuts';
 import { freezerOf, ingredientsOf, ownedMeasures, slicerOf } from '../kitchen/kitchen';
 import { coreMarinades } from '../marinades/marinades';
 import { stampsOf } from '../stamps';
-import { readEvent } from './events';
 import { upgradePlan } from './upgradePlan';
 
 /** A stored batch with everything a plan is made from. */
@@ -26,11 +26,17 @@ export interface LoadedBatch {
   events: BatchEvent[];
 }
 
-/** Loads what batches need from around them once, however many there are. */
-export async function surroundingsFor(db: Db, household: HouseholdRow) {
+/** What batches need from around them, read once however many there are. */
+export const surroundingsOf = (household: HouseholdRow) =>
+  remembered('surroundings', () => readSurroundings(household));
+
+async function readSurroundings(household: HouseholdRow) {
+  const db = database();
   const ingredients = await ingredientsOf(db, household.id);
-  const marinades = await coreMarinades(db, household.id, ingredients);
-  const cuts = await cutsOf(db, household.id, { all: true });
+  const [marinades, cuts] = await Promise.all([
+    coreMarinades(db, household.id, ingredients),
+    cutsOf(db, household.id, { all: true }),
+  ]);
   const shared = {
     zone: household.zone,
     measures: ownedMeasures(household),
@@ -64,20 +70,15 @@ export function inputsOf(write: BatchWrite): BatchInputs {
   };
 }
 
-function toLoaded(
-  row: BatchRow,
-  piece: PieceRow & Pick<MealRow, 'away'>,
-  events: BatchEvent[],
-  around: (inputs: BatchInputs) => Surroundings,
-): LoadedBatch {
+function toLoaded(row: WholeBatchRow, around: Around): LoadedBatch {
   const { plan, unreadable: left } = upgradePlan(row.plan);
   // A way that a later Mince has written.
   const unreadable = isWay(row.way) ? left : ['way', ...left];
   const inputs: BatchInputs = {
     way: isWay(row.way) ? row.way : WAYS[0],
-    cutId: piece.cut_id,
-    massG: piece.mass_g,
-    heightMm: piece.height_mm,
+    cutId: row.cut_id,
+    massG: row.mass_g,
+    heightMm: row.height_mm,
     thicknessMm: plan.thicknessMm,
     marinadeId: row.marinade_id,
     people: row.people,
@@ -85,7 +86,7 @@ function toLoaded(
     ...(plan.notBeforeMs ? { notBeforeMs: plan.notBeforeMs } : {}),
     pins: plan.pins,
   };
-  const away = intervalsOf(piece.away);
+  const away = intervalsOf(row.away);
   const surroundings = { ...around(inputs), ...(away.length ? { away } : {}) };
   const { tableAtMs, notBeforeMs, ...answers } = inputs;
   const resource = {
@@ -99,31 +100,17 @@ function toLoaded(
     tableAt: new Date(tableAtMs).toISOString(),
     ...(notBeforeMs ? { notBefore: new Date(notBeforeMs).toISOString() } : {}),
   };
-  return { resource, inputs, around: surroundings, events };
+  return { resource, inputs, around: surroundings, events: row.events };
 }
 
-export type Around = Awaited<ReturnType<typeof surroundingsFor>>;
+export type Around = Awaited<ReturnType<typeof readSurroundings>>;
 
-/** @param known what is around them, where it was loaded already */
+/** @param known what is around them, within a transaction, where nothing else reaches the pool */
 export async function loadBatches(
-  db: Db,
   household: HouseholdRow,
-  rows: BatchRow[],
+  rows: readonly WholeBatchRow[],
   known?: Around,
 ): Promise<LoadedBatch[]> {
-  const scope = { householdId: household.id };
-  const ids = rows.map(({ id }) => id);
-  const [pieces, events, around] = await Promise.all([
-    piecesOf(db, scope, ids),
-    eventsOf(db, scope, ids),
-    known ?? surroundingsFor(db, household),
-  ]);
-  return rows.map((row) =>
-    toLoaded(
-      row,
-      pieces.find(({ batch_id }) => batch_id === row.id)!,
-      events.filter(({ batch_id }) => batch_id === row.id).map(readEvent),
-      around,
-    ),
-  );
+  const around = known ?? (await surroundingsOf(household));
+  return rows.map((row) => toLoaded(row, around));
 }

@@ -5,9 +5,10 @@ import type { MealBatch } from '@/core/batches';
 import { met } from '@/core/day';
 import { MOST_TOGETHER } from '@/core/scheduling';
 import type { FormatStyle } from '@/core/units';
-import { batchesOfMeal, batchesOfMeals } from '@/data/batches';
+import { wholeBatchesOfMeals, wholeMealOf, type WholeBatchRow } from '@/data/batches';
 import { database, type Db } from '@/data/connection';
 import type { BatchRow, HouseholdRow } from '@/data/tables';
+import { notFound } from '../api/failures';
 import { nowMs } from '../clock';
 import type { MealQuestion } from '../heavy/planned';
 import { heavy, heavyList } from '../heavy/pool';
@@ -23,26 +24,68 @@ const questionOf = ({ resource: { id, name, version }, inputs, around, events }:
   events,
 });
 
-/** The meals of these batches, whole: hands and heat are shared with those that were not asked for. Of a crowded meal only what was asked for. */
+interface Loaded {
+  loaded: LoadedBatch[];
+  meals: MealQuestion[];
+}
+
+/** Batches of whole meals, of which only some are wanted: hands and heat are shared with the others. Of a crowded meal only what is wanted. */
+async function asMeals(
+  household: HouseholdRow,
+  rows: readonly WholeBatchRow[],
+  wantedIds: readonly string[],
+  around?: Around,
+): Promise<Loaded> {
+  const wanted = new Set(wantedIds);
+  const mealIds = [...new Set(rows.map(({ meal_id }) => meal_id))];
+  const isCrowded = (mealId: string) => rows.filter(({ meal_id }) => meal_id === mealId).length > MOST_TOGETHER;
+  const crowded = new Set(mealIds.filter(isCrowded));
+  const taken = rows.filter(({ id, meal_id }) => wanted.has(id) || !crowded.has(meal_id));
+  const loaded = await loadBatches(household, taken, around);
+  const meals = mealIds.map((mealId): MealQuestion => {
+    const batches = loaded.filter(({ resource }) => resource.mealId === mealId).map(questionOf);
+    return {
+      batches,
+      wanted: batches.map(({ id }) => id).filter((id) => wanted.has(id)),
+      ...(crowded.has(mealId) ? { alone: true } : {}),
+    };
+  });
+  const byId = new Map(loaded.map((one) => [one.resource.id, one]));
+  return { loaded: wantedIds.flatMap((id) => byId.get(id) ?? []), meals };
+}
+
+/** The meals of these batches; read on the connection that has just written them. */
 export async function mealsOf(
   db: Db,
   household: HouseholdRow,
-  rows: readonly BatchRow[],
+  rows: readonly Pick<BatchRow, 'id' | 'meal_id'>[],
   around?: Around,
-): Promise<{ loaded: LoadedBatch[]; meals: MealQuestion[] }> {
+): Promise<Loaded> {
   const mealIds = [...new Set(rows.map(({ meal_id }) => meal_id))];
-  const asked = new Set(rows.map(({ id }) => id));
-  const inMeals = await batchesOfMeals(db, { householdId: household.id }, mealIds);
-  const isCrowded = (mealId: string) => inMeals.filter(({ meal_id }) => meal_id === mealId).length > MOST_TOGETHER;
-  const crowded = new Set(mealIds.filter(isCrowded));
-  const beside = inMeals.filter(({ id, meal_id }) => !asked.has(id) && !crowded.has(meal_id));
-  const loaded = await loadBatches(db, household, [...rows, ...beside], around);
-  const meals = mealIds.map((mealId): MealQuestion => {
-    const batches = loaded.filter(({ resource }) => resource.mealId === mealId).map(questionOf);
-    const wanted = batches.map(({ id }) => id).filter((id) => asked.has(id));
-    return { batches, wanted, alone: crowded.has(mealId) };
-  });
-  return { loaded: loaded.slice(0, rows.length), meals };
+  const whole = await wholeBatchesOfMeals(db, { householdId: household.id }, mealIds);
+  return asMeals(
+    household,
+    whole,
+    rows.map(({ id }) => id),
+    around,
+  );
+}
+
+/** All batches of a meal. */
+export async function wholeMeal(household: HouseholdRow, mealId: string): Promise<Loaded> {
+  const rows = await wholeBatchesOfMeals(database(), { householdId: household.id }, [mealId]);
+  return asMeals(
+    household,
+    rows,
+    rows.map(({ id }) => id),
+  );
+}
+
+/** The meal of one batch. @throws notFound */
+export async function mealOfBatch(household: HouseholdRow, id: string): Promise<Loaded> {
+  const rows = await wholeMealOf(database(), { householdId: household.id }, id);
+  if (rows.length === 0) throw notFound('batch');
+  return asMeals(household, rows, [id]);
 }
 
 /** What is answered for each batch of these meals, in the order that the batches were asked in. */
@@ -57,7 +100,7 @@ async function inOrderOf<T>(
   return loaded.map(({ resource }) => byId.get(resource.id)!);
 }
 
-export async function scheduled({ loaded, meals }: Awaited<ReturnType<typeof mealsOf>>): Promise<Batch[]> {
+export async function scheduled({ loaded, meals }: Loaded): Promise<Batch[]> {
   const planned = await inOrderOf(loaded, meals, (some) => heavy('schedules', some));
   return loaded.map(({ resource }, index) => ({ ...resource, ...planned[index]! }));
 }
@@ -67,11 +110,9 @@ export const withSchedules = async (db: Db, household: HouseholdRow, rows: reado
 
 /** As Today and the kitchen show them, and the whole of their meals to go on from. */
 export async function plannedBatches(
-  household: HouseholdRow,
-  rows: readonly BatchRow[],
+  { loaded, meals }: Loaded,
   style: FormatStyle,
 ): Promise<{ batches: PlannedBatch[]; day: DayBatch[] }> {
-  const { loaded, meals } = await mealsOf(database(), household, rows);
   const batches = await inOrderOf(loaded, meals, (some) => heavy('plannedBatches', some, nowMs(), style));
   return { batches, day: meals.flatMap(({ batches: all, alone }) => (alone ? [] : all)) };
 }
@@ -79,21 +120,20 @@ export async function plannedBatches(
 /** All batches of a meal by one clock. */
 export async function scheduleOfMeal(meal: Meal): Promise<MealSchedule> {
   const household = await currentHousehold();
-  const rows = await batchesOfMeal(database(), { householdId: household.id }, meal.id);
-  const loaded = await loadBatches(database(), household, rows);
+  const { loaded } = await wholeMeal(household, meal.id);
   return { mealId: meal.id, tableAt: meal.tableAt, ...(await heavy('mealSchedule', loaded.map(questionOf), nowMs())) };
 }
 
 /** The other batches of these meals, as a plan in the browser needs them; of many none, they are planned alone. */
 export async function neighboursIn(mealIds: string[], but?: string): Promise<Record<string, MealBatch[]>> {
   const household = await currentHousehold();
-  const rows = (await batchesOfMeals(database(), { householdId: household.id }, mealIds)).filter(
+  const rows = (await wholeBatchesOfMeals(database(), { householdId: household.id }, mealIds)).filter(
     ({ id }) => id !== but,
   );
   const few = mealIds
     .map((mealId) => rows.filter(({ meal_id }) => meal_id === mealId))
     .filter(({ length }) => length > 0 && length < MOST_TOGETHER);
-  const loaded = await loadBatches(database(), household, few.flat());
+  const loaded = await loadBatches(household, few.flat());
   return Object.fromEntries(
     few.map((some) => {
       const ids = new Set(some.map(({ id }) => id));

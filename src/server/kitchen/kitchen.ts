@@ -17,6 +17,7 @@ import {
   updateHousehold,
 } from '@/data/households';
 import { replaceLines } from '@/data/marinades';
+import { remembered } from '@/data/memory';
 import type { HouseholdRow, IngredientRow, MarinadeRow } from '@/data/tables';
 import { insertRow } from '@/data/versioned';
 import { breaksRule } from '../api/failures';
@@ -27,7 +28,8 @@ import { ingredientRow, toIngredient } from '../ingredients/ingredientRow';
 export async function currentHousehold(): Promise<HouseholdRow> {
   const zone = initialZone();
   return (
-    (await firstHousehold()) ?? ensureHousehold({ name: 'Our kitchen', zone: isZone(zone) ? zone : 'UTC' }, furnish)
+    (await remembered('household', () => firstHousehold())) ??
+    ensureHousehold({ name: 'Our kitchen', zone: isZone(zone) ? zone : 'UTC' }, furnish)
   );
 }
 

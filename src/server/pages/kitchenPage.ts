@@ -1,13 +1,13 @@
 import 'server-only';
 import type { KitchenPage, MealPage } from '@/contract/views';
 import type { FormatStyle } from '@/core/units';
-import { batchesOfMeal } from '@/data/batches';
 import { database } from '@/data/connection';
-import type { BatchRow, MealRow } from '@/data/tables';
+import type { MealRow } from '@/data/tables';
 import { findRow } from '@/data/versioned';
 import { notFound } from '../api/failures';
 import { listEvents } from '../batches/batches';
-import { plannedBatches } from '../batches/schedules';
+import type { LoadedBatch } from '../batches/loadBatches';
+import { mealOfBatch, plannedBatches, wholeMeal } from '../batches/schedules';
 import { currentHousehold } from '../kitchen/kitchen';
 
 /** Everything kitchen mode needs at once, so that it goes on when the network does not. */
@@ -17,14 +17,14 @@ export async function loadKitchen(
 ): Promise<KitchenPage> {
   const household = await currentHousehold();
   if (which.batchId) {
-    const row = await findRow<BatchRow>(database(), 'batch', { householdId: household.id }, which.batchId);
-    if (!row) throw notFound('batch');
-    const planned = await plannedBatches(household, [row], style);
+    const loaded = await mealOfBatch(household, which.batchId);
+    const [{ resource }] = loaded.loaded as [LoadedBatch];
+    const planned = await plannedBatches(loaded, style);
     // Those of its neighbours too: their hands are the same.
     const ids = new Set([which.batchId, ...planned.day.map(({ id }) => id)]);
     return {
-      title: row.name,
-      mealId: row.meal_id,
+      title: resource.name,
+      mealId: resource.mealId,
       zone: household.zone,
       ...planned,
       events: await listEvents([...ids]),
@@ -39,9 +39,9 @@ export async function loadKitchen(
 
 export async function loadMealBatches(mealId: string, style: FormatStyle): Promise<MealPage> {
   const household = await currentHousehold();
-  const rows = await batchesOfMeal(database(), { householdId: household.id }, mealId);
+  const meal = await wholeMeal(household, mealId);
   return {
-    ...(await plannedBatches(household, rows, style)),
-    events: await listEvents(rows.map(({ id }) => id)),
+    ...(await plannedBatches(meal, style)),
+    events: await listEvents(meal.loaded.map(({ resource }) => resource.id)),
   };
 }

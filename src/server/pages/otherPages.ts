@@ -10,7 +10,7 @@ import type {
   NewBatchPage,
 } from '@/contract/views';
 import { findIngredient, STARTER_BOOK, type Ingredient, type Marinade } from '@/core/marinades';
-import { batchesById } from '@/data/batches';
+import { wholeBatchesById } from '@/data/batches';
 import { database } from '@/data/connection';
 import type { HouseholdRow } from '@/data/tables';
 import type { Page } from '@/data/versioned';
@@ -132,13 +132,13 @@ export async function loadLogPage(
 ): Promise<{ zone: string; entries: LogEntry[]; total: number }> {
   const household = await currentHousehold();
   const { items, total } = await listTastings({ offset, limit });
-  const rows = await batchesById(
+  const rows = await wholeBatchesById(
     database(),
     { householdId: household.id },
     items.map(({ batchId }) => batchId),
   );
   const removed = new Set(rows.filter(({ deleted_at }) => deleted_at).map(({ id }) => id));
-  const loaded = await loadBatches(database(), household, rows);
+  const loaded = await loadBatches(household, rows);
   const entries = items.map((tasting) => {
     const found = loaded.find(({ resource }) => resource.id === tasting.batchId);
     if (!found) return { tasting };

@@ -3,7 +3,7 @@ import { handle } from '@/server/api/handle';
 // Tables of the tests lie in one summer, whenever they run.
 const SUMMER = '2026-06-01T08:00:00Z';
 const mockClock = { ms: Date.parse(SUMMER) };
-jest.mock('@/server/clock', () => ({ nowMs: () => mockClock.ms }));
+jest.mock('@/server/clock', () => ({ nowMs: () => mockClock.ms, thisMinute: () => Math.floor(mockClock.ms / 60_000) }));
 /** Sets the server's clock; without a time, back to the first day of that summer. */
 export const setClock = (iso = SUMMER): void => void (mockClock.ms = Date.parse(iso));
 

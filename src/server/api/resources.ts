@@ -122,12 +122,10 @@ async function createOnce<Write extends z.ZodObject, Query extends z.ZodObject>(
       if (error instanceof Refusal && error.problem.status === 404) return undefined;
       throw error;
     });
-  const known = wanted && (await there());
-  if (known) return { made: known, isNew: false };
   try {
     return { made: await create(write as z.output<Write>, wanted), isNew: true };
   } catch (error) {
-    // Another try was quicker; what it made may be what stands in the way.
+    // An earlier try has made it: that is what stands in the way.
     const first = wanted && (await there());
     if (first) return { made: first, isNew: false };
     const failure = asFailure(error);

@@ -7,9 +7,10 @@ import { MOST_TOGETHER } from '@/core/scheduling';
 import type { FormatStyle } from '@/core/units';
 import { wholeBatchesOfMeals, wholeMealOf, type WholeBatchRow } from '@/data/batches';
 import { database, type Db } from '@/data/connection';
+import { remembered } from '@/data/memory';
 import type { BatchRow, HouseholdRow } from '@/data/tables';
 import { notFound } from '../api/failures';
-import { nowMs } from '../clock';
+import { nowMs, thisMinute } from '../clock';
 import type { MealQuestion } from '../heavy/planned';
 import { heavy, heavyList } from '../heavy/pool';
 import { currentHousehold } from '../kitchen/kitchen';
@@ -118,7 +119,10 @@ export async function plannedBatches(
 }
 
 /** All batches of a meal by one clock. */
-export async function scheduleOfMeal(meal: Meal): Promise<MealSchedule> {
+export const scheduleOfMeal = (meal: Meal): Promise<MealSchedule> =>
+  remembered(JSON.stringify(['schedule', meal.id, meal.version, thisMinute()]), () => readSchedule(meal));
+
+async function readSchedule(meal: Meal): Promise<MealSchedule> {
   const household = await currentHousehold();
   const { loaded } = await wholeMeal(household, meal.id);
   return { mealId: meal.id, tableAt: meal.tableAt, ...(await heavy('mealSchedule', loaded.map(questionOf), nowMs())) };

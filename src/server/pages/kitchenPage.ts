@@ -2,19 +2,21 @@ import 'server-only';
 import type { KitchenPage, MealPage } from '@/contract/views';
 import type { FormatStyle } from '@/core/units';
 import { database } from '@/data/connection';
+import { remembered } from '@/data/memory';
 import type { MealRow } from '@/data/tables';
 import { findRow } from '@/data/versioned';
 import { notFound } from '../api/failures';
+import { thisMinute } from '../clock';
 import { listEvents } from '../batches/batches';
 import type { LoadedBatch } from '../batches/loadBatches';
 import { mealOfBatch, plannedBatches, wholeMeal } from '../batches/schedules';
 import { currentHousehold } from '../kitchen/kitchen';
 
 /** Everything kitchen mode needs at once, so that it goes on when the network does not. */
-export async function loadKitchen(
-  which: { batchId?: string; mealId?: string },
-  style: FormatStyle,
-): Promise<KitchenPage> {
+export const loadKitchen = (which: { batchId?: string; mealId?: string }, style: FormatStyle): Promise<KitchenPage> =>
+  remembered(JSON.stringify(['kitchen', which, style, thisMinute()]), () => readKitchen(which, style));
+
+async function readKitchen(which: { batchId?: string; mealId?: string }, style: FormatStyle): Promise<KitchenPage> {
   const household = await currentHousehold();
   if (which.batchId) {
     const loaded = await mealOfBatch(household, which.batchId);

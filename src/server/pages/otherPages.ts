@@ -12,6 +12,7 @@ import type {
 import { findIngredient, STARTER_BOOK, type Ingredient, type Marinade } from '@/core/marinades';
 import { wholeBatchesById } from '@/data/batches';
 import { database } from '@/data/connection';
+import { remembered } from '@/data/memory';
 import type { HouseholdRow } from '@/data/tables';
 import type { Page } from '@/data/versioned';
 import { CUTS, findCut, type Cut } from '@/core/pieces';
@@ -51,7 +52,10 @@ async function book(ingredients: readonly Ingredient[], keep?: Marinade): Promis
   return keep && !marinades.some(({ id }) => id === keep.id) ? [...marinades, keep] : marinades;
 }
 
-export async function loadBatchPage(id: string): Promise<BatchPage> {
+export const loadBatchPage = (id: string): Promise<BatchPage> =>
+  remembered(`batch page ${id}`, () => readBatchPage(id));
+
+async function readBatchPage(id: string): Promise<BatchPage> {
   const household = await currentHousehold();
   const [loaded, ingredients] = await Promise.all([loadBatch(id), ingredientsOf(database(), household.id)]);
   const [neighbours, marinades, events, { items: tastings }, around] = await Promise.all([

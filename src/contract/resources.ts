@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { FIGURES, JOB_ENDS, LIMITS, SOURCES, WRAPS, type Freezer, type Pins } from '@/core/batches';
+import {
+  FIGURES,
+  HANDWORK,
+  JOB_ENDS,
+  LIMITS,
+  SOURCES,
+  WRAPS,
+  type Freezer,
+  type Handwork,
+  type Pins,
+} from '@/core/batches';
 import { WAYS_OUT } from '@/core/day';
 import { SHAPES, USES, WAYS } from '@/core/ways';
 import { FIRMNESS_REPORTS, FREEZER_PRESETS, SOLVED_SHAPES, THAW_PLACES } from '@/core/firming';
@@ -50,6 +60,12 @@ export const household = z.object({
   slicerStacks,
   currency,
   cooks,
+  paces: z
+    .partialRecord(
+      z.enum(HANDWORK as [Handwork, ...Handwork[]]),
+      z.object({ ln: z.number(), lnError: z.number(), times: z.int() }),
+    )
+    .describe('How long these hands take against the rule, ln of the ratio, learned from what was done'),
   version: z.int(),
 });
 export const householdWrite = z.strictObject({
@@ -63,6 +79,7 @@ export const householdWrite = z.strictObject({
   slicerStacks: slicerStacks.optional().describe('Left out: as they are'),
   currency: currency.optional(),
   cooks: cooks.optional().describe('Left out: as they are'),
+  forgetPaces: z.literal(true).optional().describe('Forget how quick these hands are; they are learned anew'),
 });
 
 const away = z

@@ -140,6 +140,26 @@ export async function eventsOf(db: Db, { householdId }: Scope, batchIds: string[
   return db('event').where({ household_id: householdId }).whereIn('batch_id', batchIds).orderBy('sequence');
 }
 
+/** Events of handwork of the batches that were worked on last, since `since`; what a pace is learned from. */
+export async function handworkEvents(
+  db: Db,
+  { householdId }: Scope,
+  { since, batches }: { since: Date | null; batches: number },
+): Promise<BatchEvent[][]> {
+  const { rows } = await db.raw(
+    `select coalesce(json_agg(json_strip_nulls(json_build_object(
+       'id', e.id, 'kind', e.kind, 'jobKey', e.job_key, 'atMs', round(extract(epoch from e.at) * 1000), 'payload', e.payload
+     )) order by e.sequence), '[]') as events
+     from event e
+     where e.household_id = ? and e.at > ? and e.batch_id in (
+       select batch_id from event where household_id = ? and jsonb_exists(payload, 'handwork') group by batch_id order by max(sequence) desc limit ?
+     )
+     group by e.batch_id order by max(e.sequence) desc`,
+    [householdId, since ?? new Date(0), householdId, batches],
+  );
+  return (rows as { events: BatchEvent[] }[]).map(({ events }) => events);
+}
+
 /** Ids of meals with something on the table from `since` on, soonest first; else the last one before. */
 export async function nearestMealId(db: Db, { householdId }: Scope, since: Date): Promise<string | undefined> {
   const meals = () => db('meal').where({ household_id: householdId, deleted_at: null });

@@ -24,6 +24,8 @@ export interface HouseholdRow {
   slicer_stacks: DialStack[] | null;
   currency: string;
   cooks: number;
+  /** Hands are learned from what was done since. */
+  paces_since: Date | null;
 }
 
 /** Those that come with Mince have a row for marinade lines to point at; their figures are the data's. */

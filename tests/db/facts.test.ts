@@ -195,3 +195,42 @@ describe('hours of jobs, and hours away', () => {
     expect((await put({ away: [{ from: tableAt, to: tableAt }] })).status).toBe(400);
   });
 });
+
+describe('the pace of these hands', () => {
+  test('is learned from finished jobs, taken by the next plan, unlearned with a press taken back, and forgotten at a press', async () => {
+    const { id } = await newBatch({ pins: { soda: 'skip' } });
+    const other = await newBatch({ pins: { soda: 'skip' } });
+    const sliceMin = async () => (await read(other.id)).schedule.jobs.find(({ key }) => key === 'slice')!.minutes;
+    const paces = async () =>
+      (await call('GET', '/household')).body.paces as Record<string, { times: number; ln: number }>;
+    const usual = await sliceMin();
+    expect(await paces()).toEqual({});
+    const press = randomUUID();
+    await record(id, 'job-started', {}, { jobKey: 'slice', at: '2026-06-06T08:00:00Z' });
+    await record(
+      id,
+      'job-done',
+      { press, handwork: 'slice', ruleMin: usual },
+      { jobKey: 'slice', at: new Date(Date.parse('2026-06-06T08:00:00Z') + 2 * usual * 60_000).toISOString() },
+    );
+    expect((await paces()).slice).toMatchObject({ times: 1 });
+    expect(await sliceMin()).toBeGreaterThan(usual);
+    await record(id, 'press-undone', { press }, { at: '2026-06-06T11:00:00Z' });
+    expect(await paces()).toEqual({});
+    expect(await sliceMin()).toBe(usual);
+    await record(
+      id,
+      'job-done',
+      { press: randomUUID(), handwork: 'slice', ruleMin: usual },
+      { jobKey: 'slice', at: new Date(Date.parse('2026-06-06T08:00:00Z') + 2 * usual * 60_000).toISOString() },
+    );
+    expect(await sliceMin()).toBeGreaterThan(usual);
+    // Forgotten, what was done until now teaches nothing any more.
+    setClock('2026-06-07T00:00:00Z');
+    const { name, zone } = (await call('GET', '/household')).body;
+    expect(
+      (await call('PUT', '/household', { ifMatch: '*', body: { name, zone, forgetPaces: true } })).body.paces,
+    ).toEqual({});
+    expect(await sliceMin()).toBe(usual);
+  });
+});

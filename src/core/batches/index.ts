@@ -1,6 +1,17 @@
 export { cautionsAt } from './cautionsAt';
 export { figuresOf, FIGURES, SOURCES, type Figure, type Known, type Source } from './figuresOf';
-export { asksOf, endOf, JOB_ENDS, lastsOf, linesOf, type JobEnd, type JobLine, type Lasts } from './jobDetails';
+export { HANDWORK, pacesOf, type Handwork, type Pace, type Paces } from './handwork';
+export {
+  asksOf,
+  endOf,
+  JOB_ENDS,
+  lastsOf,
+  linesOf,
+  teachesOf,
+  type JobEnd,
+  type JobLine,
+  type Lasts,
+} from './jobDetails';
 export { LIMITS, withHour, WRAPS, type BatchInputs, type Pins, type Wrap } from './inputs';
 export type {
   BatchPlan,

@@ -1,6 +1,8 @@
 import type { Measure } from '../progress';
 import { isTurn, type Job, type JobKey } from '../scheduling';
 import type { Source } from './figuresOf';
+import { handworkOf, ruleMin, type Handwork, type Paces } from './handwork';
+import type { Pins } from './inputs';
 import type { BatchPlan } from './plan';
 
 /** What goes into what a job makes: grams, and the measure that this kitchen owns. */
@@ -106,13 +108,15 @@ const HANDS_SPREAD = { from: 2 / 3, to: 1.5 };
 /** How long a job may take, shortest and longest: windows of what waits, the spread of what hands do, and what was pinned. */
 export function lastsOf(
   { key, minutes, hands }: Pick<Job, 'key' | 'minutes' | 'hands'>,
-  { firm, marinate, tenderize, sides }: BatchPlan,
-  pins: { firmMin?: number; marinadeMin?: number; sodaMin?: number },
+  { firm, marinate, tenderize, sides, cook }: BatchPlan,
+  { pins, paces = {} }: { pins: Pins; paces?: Paces },
 ): Lasts {
   const within = (fromMin: number, toMin: number, pinned?: number): Lasts =>
     pinned === undefined
       ? { fromMin: Math.min(fromMin, minutes), toMin: Math.max(toMin, minutes), from: 'rule' }
       : { fromMin: minutes, toMin: minutes, from: 'pinned' };
+  const handwork = hands ? handworkOf(key, cook.surface) : undefined;
+  const pace = handwork && paces[handwork];
   if (isTurn(key)) return within(minutes, minutes);
   switch (key) {
     case 'firm':
@@ -129,8 +133,23 @@ export function lastsOf(
     case 'glaze':
       return within(sides.glaze?.minutes.from ?? minutes, sides.glaze?.minutes.to ?? minutes);
     default:
+      if (pace)
+        return {
+          fromMin: Math.min(minutes, Math.round(minutes * Math.exp(-pace.lnError))),
+          toMin: Math.max(minutes, Math.round(minutes * Math.exp(pace.lnError))),
+          from: 'learned',
+        };
       return hands
         ? within(Math.round(minutes * HANDS_SPREAD.from), Math.round(minutes * HANDS_SPREAD.to))
         : within(minutes, minutes);
   }
+}
+
+/** What a finished job teaches of these hands: its kind of handwork, and the minutes of the rule; undefined where nothing is learned. */
+export function teachesOf(
+  { key, hands }: Pick<Job, 'key' | 'hands'>,
+  { piece, cook }: BatchPlan,
+): { handwork: Handwork; ruleMin: number } | undefined {
+  const handwork = hands ? handworkOf(key, cook.surface) : undefined;
+  return handwork && { handwork, ruleMin: ruleMin(handwork, piece.meatG) };
 }

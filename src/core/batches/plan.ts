@@ -1,3 +1,4 @@
+import type { Paces } from './handwork';
 import type { BatchInputs } from './inputs';
 import type { Glaze, Heat, Room, Slurry } from '../cooking';
 import type { Band, Shape } from '../ways';
@@ -48,6 +49,8 @@ export interface Surroundings {
   cooks?: number;
   /** When nobody is in the kitchen. */
   away?: readonly Interval[];
+  /** How quick this cook's hands are, where that was learned. */
+  paces?: Paces;
   /** The other batches of its meal, for whom hands and heat are wanted too; this one's own id beside them. */
   meal?: { id: string; neighbours: readonly MealBatch[] };
 }

@@ -143,6 +143,7 @@ function prepare(inputs: BatchInputs, around: Surroundings, { leftOut, assumed }
     cut: around.cut,
     zone: around.zone,
     away: around.away,
+    paces: around.paces,
     limitMin: warmLimitMin(pins.roomTempC ?? ROOM_C),
     hurriedMarinade: leftOut.includes('marinade'),
   });

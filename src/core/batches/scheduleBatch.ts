@@ -13,24 +13,11 @@ import {
   type Work,
 } from '../scheduling';
 import { dailyInstants, quietIntervals, type Interval } from '../times';
-import { SODA_WORK, type Force } from '../tenderizing';
+import type { Force } from '../tenderizing';
 import { shapeRow, wayRecipe, type WorkPart } from '../ways';
+import { handsMin, type Handwork, type Paces } from './handwork';
 import type { BatchInputs } from './inputs';
 import type { CookPlan, FirmPlan, MarinatePlan, PiecePlan, SidesPlan, SlicePlan, TenderizePlan } from './plan';
-
-/** Handwork: a start and so much per kilogram, min. Own estimates, to be learned from use (docs/sources.md, "Handwork"). */
-const WORK = {
-  trim: { start: 2, perKg: 4 },
-  slice: { start: 3, perKg: 16 },
-  'rinse-bones': { start: 5, perKg: 4 },
-  pound: { start: 5, perKg: 12 },
-  carve: { start: 2, perKg: 6 },
-  ...SODA_WORK,
-  coat: { start: 2, perKg: 3 },
-  thread: { start: 4, perKg: 18 },
-  wipe: { start: 3, perKg: 2 },
-  drip: { start: 1, perKg: 1 },
-} as const;
 
 const MIX_MIN = 5;
 /** In a hurry the marinade may be as short as this: it is massaged in until none is left that could drip, and waits only for the slurry. */
@@ -59,6 +46,8 @@ export interface Stages {
   zone: string;
   limitMin: number;
   away?: readonly Interval[];
+  /** How quick these hands are. */
+  paces?: Paces;
   cut: Cut;
   piece: PiecePlan;
   firm: FirmPlan;
@@ -155,8 +144,7 @@ const mixTask = ({ cooling }: SidesPlan): Task => ({
 });
 
 const COUNTER = { hands: true, place: 'counter' } as const;
-const workMin = (key: keyof typeof WORK, { piece }: Stages) =>
-  Math.ceil(WORK[key].start + (WORK[key].perKg * piece.meatG) / 1000);
+const workMin = (key: Handwork, { piece, paces }: Stages) => handsMin(key, piece.meatG, paces);
 
 /** The parts of the work; a way says which it has and in what order, the batch what of each is wanted. */
 const PARTS: Record<WorkPart, (stages: Stages) => (Task | FlexibleTask)[]> = {

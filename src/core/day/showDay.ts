@@ -1,4 +1,15 @@
-import { asksOf, cautionsAt, endOf, lastsOf, linesOf, type JobEnd, type JobLine, type Lasts } from '../batches';
+import {
+  asksOf,
+  cautionsAt,
+  endOf,
+  lastsOf,
+  linesOf,
+  teachesOf,
+  type Handwork,
+  type JobEnd,
+  type JobLine,
+  type Lasts,
+} from '../batches';
 import type { Standing } from '../follow';
 import type { Measure } from '../progress';
 import type { Caution } from '../safety';
@@ -20,6 +31,8 @@ export interface PlannedJob extends Job {
   asks: Measure[];
   ends: JobEnd;
   lasts: Lasts;
+  /** What it teaches of these hands when it is done. */
+  teaches?: { handwork: Handwork; ruleMin: number };
 }
 
 /** A batch as timeline and kitchen show it. */
@@ -113,7 +126,8 @@ function plannedBatch(
       lines: linesOf(job.key, plan),
       asks: asksOf(job.key, plan),
       ends: endOf(job),
-      lasts: lastsOf(job, plan, inputs.pins),
+      lasts: lastsOf(job, plan, { pins: inputs.pins, paces: around.paces }),
+      teaches: teachesOf(job, plan),
     })),
   };
 }

@@ -1,3 +1,4 @@
+import type { Handwork } from '../batches';
 import { TURN_KEYS, type JobKey } from '../scheduling';
 
 /** One word for each, apart from its sentences. */
@@ -29,4 +30,19 @@ export const JOB_SHORT: Record<JobKey, string> = {
   thread: 'Thread',
   dry: 'Wipe dry',
   cook: 'Cook',
+};
+
+/** Handwork of which a pace is learned. */
+export const HANDWORK_NAMES: Record<Handwork, string> = {
+  trim: 'trimming',
+  slice: 'slicing',
+  'rinse-bones': 'rinsing ribs',
+  pound: 'scoring and pounding',
+  carve: 'slicing after the heat',
+  soda: 'soda on',
+  rinse: 'rinsing soda off',
+  coat: 'coating',
+  thread: 'threading',
+  wipe: 'wiping dry',
+  drip: 'letting it drip',
 };

@@ -12,7 +12,7 @@ import { remembered } from '@/data/memory';
 import type { HouseholdRow } from '@/data/tables';
 import { breaksRule } from '../api/failures';
 import { cutsOf } from '../cuts/cuts';
-import { freezerOf, ingredientsOf, ownedMeasures, slicerOf } from '../kitchen/kitchen';
+import { freezerOf, ingredientsOf, ownedMeasures, pacesIn, slicerOf } from '../kitchen/kitchen';
 import { coreMarinades } from '../marinades/marinades';
 import { stampsOf } from '../stamps';
 import { upgradePlan } from './upgradePlan';
@@ -43,6 +43,7 @@ async function readSurroundings(household: HouseholdRow) {
     freezer: freezerOf(household),
     slicer: slicerOf(household),
     cooks: household.cooks,
+    paces: await pacesIn(household),
   };
   const sodaIngredient = findIngredient('soda', ingredients) ?? findIngredient('soda')!;
   return (inputs: Pick<BatchInputs, 'cutId' | 'marinadeId'>): Surroundings => {

@@ -83,7 +83,17 @@ export function mealSchedule(batches: DayBatch[], nowMs: number): Omit<MealSched
     .flatMap((batch) => batch.jobs)
     .sort((a, b) => a.startMs - b.startMs)
     .map(
-      ({ startMs, endMs, cautions: _cautions, short: _short, text: _text, mayWaitMin: _may, atMs: _at, ...job }) => ({
+      ({
+        startMs,
+        endMs,
+        cautions: _cautions,
+        short: _short,
+        text: _text,
+        teaches: _teaches,
+        mayWaitMin: _may,
+        atMs: _at,
+        ...job
+      }) => ({
         ...job,
         startAt: iso(startMs),
         endAt: iso(endMs),

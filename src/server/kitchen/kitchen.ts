@@ -1,13 +1,14 @@
 import 'server-only';
 import { initialZone } from '@/config/environment';
 import type { Household, HouseholdWrite } from '@/contract/resources';
-import { USUAL_FREEZER, type Freezer } from '@/core/batches';
+import { pacesOf, USUAL_FREEZER, type Freezer, type Paces } from '@/core/batches';
 import { INGREDIENTS, STARTER_BOOK, type Ingredient } from '@/core/marinades';
 import { fitDial, type DialFit } from '@/core/slicing';
 import { isZone } from '@/core/times';
 import { dialProblemWords } from '@/core/words';
 import { USUAL_MEASURES, type OwnedMeasure } from '@/core/units';
-import { transaction, type Db } from '@/data/connection';
+import { handworkEvents } from '@/data/batches';
+import { database, transaction, type Db } from '@/data/connection';
 import {
   ensureHousehold,
   firstHousehold,
@@ -22,6 +23,7 @@ import type { HouseholdRow, IngredientRow, MarinadeRow } from '@/data/tables';
 import { insertRow } from '@/data/versioned';
 import { breaksRule } from '../api/failures';
 import { API_STYLE } from '../api/style';
+import { nowMs } from '../clock';
 import { ingredientRow, toIngredient } from '../ingredients/ingredientRow';
 
 /** The one household there is for now; made, with ingredients and a starter book, when first asked for. */
@@ -34,35 +36,36 @@ export async function currentHousehold(): Promise<HouseholdRow> {
 }
 
 export async function readHousehold(): Promise<Household> {
-  return toHousehold(await currentHousehold());
+  const household = await currentHousehold();
+  return toHousehold(household, await pacesIn(household));
 }
 
 export async function changeHousehold(
   version: number | undefined,
-  { freezer, slicerStacks, ...values }: HouseholdWrite,
+  { freezer, slicerStacks, forgetPaces, ...values }: HouseholdWrite,
 ): Promise<Household> {
   const dial = slicerStacks && slicerStacks.length > 1 ? fitDial(slicerStacks) : undefined;
   if (dial && !dial.ok) throw breaksRule(dialProblemWords(dial.problem, API_STYLE), '/slicerStacks');
   const { id } = await currentHousehold();
-  return transaction(async (trx) => {
+  const changed = await transaction(async (trx) => {
     // What was learned is read under the lock: a report that comes at this moment is not written over.
     const household = await lockHousehold(trx, id);
     const learned = freezer && { ...freezer, known: freezer.known ?? freezerOf(household).known };
-    return toHousehold(
-      await updateHousehold(
-        trx,
-        { id, version },
-        {
-          ...values,
-          ...(learned ? { freezer: learned } : {}),
-          ...(slicerStacks ? { slicer_stacks: slicerStacks } : {}),
-        },
-      ),
+    return updateHousehold(
+      trx,
+      { id, version },
+      {
+        ...values,
+        ...(learned ? { freezer: learned } : {}),
+        ...(slicerStacks ? { slicer_stacks: slicerStacks } : {}),
+        ...(forgetPaces ? { paces_since: new Date(nowMs()) } : {}),
+      },
     );
   });
+  return toHousehold(changed, await pacesIn(changed));
 }
 
-function toHousehold(row: HouseholdRow): Household {
+function toHousehold(row: HouseholdRow, paces: Paces): Household {
   const { id, name, zone, version, currency, cooks } = row;
   return {
     id,
@@ -74,11 +77,19 @@ function toHousehold(row: HouseholdRow): Household {
     measures: ownedMeasures(row).map((measure) => measure.id),
     freezer: freezerOf(row),
     slicerStacks: row.slicer_stacks ?? [],
+    paces,
   };
 }
 
 /** The freezer as it was set and learned, or a usual one. */
 export const freezerOf = ({ freezer }: HouseholdRow): Freezer => freezer ?? USUAL_FREEZER;
+
+const TAUGHT_BY_BATCHES = 30;
+/** How quick these hands are, by what they did last. */
+export const pacesIn = ({ id, paces_since }: HouseholdRow): Promise<Paces> =>
+  remembered('paces', async () =>
+    pacesOf(await handworkEvents(database(), { householdId: id }, { since: paces_since, batches: TAUGHT_BY_BATCHES })),
+  );
 
 /** The dial of the slicing machine, once its stacks agree on a line. */
 export function slicerOf({ slicer_stacks }: HouseholdRow): DialFit | undefined {

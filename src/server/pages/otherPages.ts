@@ -20,7 +20,7 @@ import { listEvents, loadBatch } from '../batches/batches';
 import { loadBatches } from '../batches/loadBatches';
 import { neighboursIn } from '../batches/schedules';
 import { ownCuts } from '../cuts/cuts';
-import { currentHousehold, freezerOf, ingredientsOf, ownedMeasures, slicerOf } from '../kitchen/kitchen';
+import { currentHousehold, freezerOf, ingredientsOf, ownedMeasures, pacesIn, slicerOf } from '../kitchen/kitchen';
 import { listMarinades, namesInBook, readMarinade, toCore, wholeBook } from '../marinades/marinades';
 import { listMeals, readMeal } from '../meals/meals';
 import { listTastings } from '../tastings/tastings';
@@ -42,6 +42,7 @@ async function aroundOf(
     slicer: slicerOf(household),
     currency: household.currency,
     cooks: household.cooks,
+    paces: await pacesIn(household),
     ownCuts: await ownCuts(household.id, cut),
   };
 }

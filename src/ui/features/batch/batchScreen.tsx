@@ -240,7 +240,20 @@ function useBatchPlan(
   draft: ReturnType<typeof useBatchDraft>,
   { events, record, measured }: Pick<BatchWork, 'events' | 'record'> & Pick<Facts, 'measured'>,
 ): { work?: BatchWork; broken?: string[] } {
-  const { batch, neighbours, away, marinades, sodaIngredient, measures, zone, freezer, slicer, currency, cooks } = page;
+  const {
+    batch,
+    neighbours,
+    away,
+    marinades,
+    sodaIngredient,
+    measures,
+    zone,
+    freezer,
+    slicer,
+    currency,
+    cooks,
+    paces,
+  } = page;
   const { fields, change, pin } = draft;
   const saved = draft.state.kind === 'saved';
   const { cut, cuts, takeCut } = useCuts(page, fields.cutId, change);
@@ -252,8 +265,9 @@ function useBatchPlan(
     [fields.mealId, batch.mealId, batch.id, neighbours],
   );
   const around = useMemo<Surroundings | undefined>(
-    () => cut && marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, away, meal },
-    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, away, meal],
+    () =>
+      cut && marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, paces, away, meal },
+    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, paces, away, meal],
   );
   const asked = useMemo(() => withFacts(toInputs(fields), measured), [fields, measured]);
   const { plan, inputs, broken } = useSafePlan(asked, around);

@@ -80,13 +80,20 @@ export function JobNow({ job, state, then, batch, kitchen, onRecord, zone, now }
 /** What goes in, in the order of adding: grams, and the measure this kitchen owns. */
 function Lines({ lines }: Pick<PlannedJob, 'lines'>) {
   const { style } = usePreferences();
-  if (lines.length === 0) return null;
+  // A single one is said in the text.
+  if (lines.length < 2) return null;
   return (
-    <ol aria-label="What goes in" className="mt-5 max-w-[34ch] text-[25px] leading-tight">
+    <ol
+      aria-label="What goes in"
+      className="mt-5 max-w-[34ch] gap-x-8 text-[25px] leading-tight wide:max-w-[880px] wide:columns-2"
+    >
       {lines.map(({ name, massG, spoken, heldBack }, at) => (
         <li
           key={at}
-          className={clsx('flex items-baseline gap-x-4 border-t border-[#2b5a50] py-2', heldBack && 'text-[#f2d9a0]')}
+          className={clsx(
+            'flex break-inside-avoid items-baseline gap-x-4 border-t border-[#2b5a50] py-2',
+            heldBack && 'text-[#f2d9a0]',
+          )}
         >
           <span className="figure w-[4.2em] shrink-0 text-right">{formatMass(massG, style)}</span>
           <span className="grow">

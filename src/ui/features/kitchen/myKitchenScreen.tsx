@@ -17,6 +17,7 @@ import { useNow } from '../../shell/useNow';
 import { FreezerFields } from './freezerFields';
 import { KitchenClashNote } from './kitchenClashNote';
 import type { KitchenFields } from './kitchenFields';
+import { PacesNote } from './pacesNote';
 import { SlicerFields } from './slicerFields';
 import { useKitchenForm } from './useKitchenForm';
 import { TextField, Problem, SelectField, LABEL_LOOK, Tick } from '../../primitives/plainFields';
@@ -92,6 +93,7 @@ export function MyKitchenScreen({ household, zones }: { household: Household; zo
           onChange={({ tempC, lies }) => change({ tempC, lies })}
           onForget={forget}
         />
+        <PacesNote household={household} />
         <SlicerFields
           // Stacks that came in from elsewhere are shown; those that were typed here stand as they are typed.
           key={sameValue(form.slicerStacks, household.slicerStacks) ? household.version : 'typed'}

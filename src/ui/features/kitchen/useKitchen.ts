@@ -158,6 +158,8 @@ function useMadeEvents(batches: readonly PlannedBatch[], day: readonly DayBatch[
           at,
           payload: {
             press,
+            // What it teaches, as it was when it was done.
+            ...(job && kind === 'job-done' ? job.teaches : {}),
             ...(job && kind.startsWith('job-')
               ? { place: job.place, lots: batches.find(({ id }) => id === job.batchId)?.lots ?? 1 }
               : {}),

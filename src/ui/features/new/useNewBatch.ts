@@ -67,9 +67,10 @@ function useSurroundings(
     freezer,
     slicer,
     cooks,
+    paces,
   }: Pick<
     NewBatchProps,
-    'meals' | 'neighbours' | 'sodaIngredient' | 'measures' | 'zone' | 'freezer' | 'slicer' | 'cooks'
+    'meals' | 'neighbours' | 'sodaIngredient' | 'measures' | 'zone' | 'freezer' | 'slicer' | 'cooks' | 'paces'
   >,
   { cut, marinade, mealId, tableAtMs }: { cut: Cut; marinade?: Marinade; mealId?: string; tableAtMs: number },
 ) {
@@ -88,11 +89,12 @@ function useSurroundings(
         freezer,
         slicer,
         cooks,
+        paces,
         // The youngest of its meal, it comes after the others whatever its id will be.
         ...(away?.length ? { away: intervalsOf(away) } : {}),
         ...(beside ? { meal: { id: 'new', neighbours: beside } } : {}),
       },
-    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, beside, away],
+    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, paces, beside, away],
   );
   return { joins, around };
 }
@@ -106,6 +108,7 @@ export function useNewBatch({
   freezer,
   slicer,
   cooks,
+  paces,
   neighbours,
   ownCuts,
   cut: firstCut,
@@ -139,7 +142,7 @@ export function useNewBatch({
     [answers, nowMs],
   );
   const { joins, around } = useSurroundings(
-    { meals, neighbours, sodaIngredient, measures, zone, freezer, slicer, cooks },
+    { meals, neighbours, sodaIngredient, measures, zone, freezer, slicer, cooks, paces },
     { cut, marinade, mealId: answers.mealId, tableAtMs: inputs.tableAtMs },
   );
   const { plan, broken } = useSafePlan(inputs, around);

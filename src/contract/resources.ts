@@ -23,7 +23,7 @@ import {
 } from '@/core/marinades';
 import { ANIMALS, FATS, FORMS, SUITS, WORKS, type Cut } from '@/core/pieces';
 import { EVENT_KINDS, MEASURES, type EventKind, type Measure } from '@/core/progress';
-import { COOKS, JOB_KEYS } from '@/core/scheduling';
+import { COOKS, isJobKey, JOB_KINDS, type JobKey } from '@/core/scheduling';
 import { STAGES } from '@/core/ways';
 import { ENZYME_CLASSES, FORCE_TIMES, FORCES } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
@@ -105,6 +105,13 @@ export const mealWrite = z.strictObject({
   away: away.optional().describe('When nobody is in the kitchen; left out: as it is'),
 });
 
+const jobKey = z
+  .string()
+  .regex(new RegExp(`^(${JOB_KINDS.join('|')})(-([2-9]|[1-9]\\d))?$`), 'There is no such job.')
+  .describe(
+    `One of ${JOB_KINDS.join(', ')}; what is done again has a number: turn, turn-2`,
+  ) as unknown as z.ZodType<JobKey>;
+
 export const pins = z
   .strictObject({
     trimmedG: limited(LIMITS.massG),
@@ -158,8 +165,11 @@ export const pins = z
     roomTempC: within(-10, 50),
     fridgeTempC: within(-1, 12),
     jobAtMs: z
-      .partialRecord(z.enum(JOB_KEYS), z.int().min(0).max(LIMITS.instantMs.max))
-      .describe('Jobs that begin at an hour of their own: milliseconds since 1970, UTC'),
+      .record(z.string(), z.int().min(0).max(LIMITS.instantMs.max))
+      .refine((hours) => Object.keys(hours).every(isJobKey), 'There is no such job.')
+      .describe('Jobs that begin at an hour of their own: milliseconds since 1970, UTC') as unknown as z.ZodType<
+      NonNullable<Pins['jobAtMs']>
+    >,
   })
   .partial() satisfies z.ZodType<Pins>;
 
@@ -225,7 +235,7 @@ export const batchWrite = z.strictObject({
 });
 
 const job = z.object({
-  key: z.enum(JOB_KEYS),
+  key: jobKey,
   stage: z.enum(STAGES),
   minutes: z.number(),
   hands: z.boolean(),
@@ -413,7 +423,7 @@ export const marinade = z.object({ ...stored, ...marinadeWrite.shape });
 export const eventWrite = z.strictObject({
   id: id.describe('Made by the client: the same id again writes nothing'),
   kind: z.enum(EVENT_KINDS),
-  jobKey: z.enum(JOB_KEYS).optional(),
+  jobKey: jobKey.optional(),
   at: instant,
   payload: z.record(z.string().max(60), z.union([z.string().max(500), z.number(), z.boolean()])).default({}),
 });

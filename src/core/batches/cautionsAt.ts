@@ -1,8 +1,8 @@
 import type { Caution, CautionCode } from '../safety';
-import type { JobKey } from '../scheduling';
+import { kindOf, type JobKey, type JobKind } from '../scheduling';
 
 /** Which cautions are said at which job: at the moment they matter, not before. */
-const AT: Partial<Record<JobKey, readonly CautionCode[]>> = {
+const AT: Partial<Record<JobKind, readonly CautionCode[]>> = {
   temper: ['temper-not-chop'],
   'rinse-bones': ['rinse-bones'],
   firm: ['meat-warm', 'freezer-weak'],
@@ -37,5 +37,5 @@ const AT: Partial<Record<JobKey, readonly CautionCode[]>> = {
 };
 
 export function cautionsAt(job: JobKey, cautions: readonly Caution[]): Caution[] {
-  return (AT[job] ?? []).flatMap((code) => cautions.filter((caution) => caution.code === code));
+  return (AT[kindOf(job)] ?? []).flatMap((code) => cautions.filter((caution) => caution.code === code));
 }

@@ -1,5 +1,5 @@
 import type { Measure } from '../progress';
-import { isTurn, type Job, type JobKey } from '../scheduling';
+import { isTurn, kindOf, type Job, type JobKey } from '../scheduling';
 import type { Source } from './figuresOf';
 import { handworkOf, ruleMin, type Handwork, type Paces } from './handwork';
 import type { Pins } from './inputs';
@@ -20,7 +20,7 @@ export function linesOf(key: JobKey, { marinate, tenderize, sides }: BatchPlan):
     const { sodaG, spoken } = tenderize.schools[school];
     return { name: 'Baking soda', massG: sodaG, spoken: spoken.spoken };
   };
-  switch (key) {
+  switch (kindOf(key)) {
     case 'mix':
       return [
         ...marinate.lines.map(({ ingredient }, at): JobLine => {
@@ -69,7 +69,7 @@ export function linesOf(key: JobKey, { marinate, tenderize, sides }: BatchPlan):
 
 /** What a job asks back: answered with the scale or the calliper at hand, everything that follows is said again. */
 export function asksOf(key: JobKey, { piece, slice }: BatchPlan): Measure[] {
-  switch (key) {
+  switch (kindOf(key)) {
     case 'trim':
     case 'rinse-bones':
       return piece.boneG ? ['trimmedG', 'boneG'] : ['trimmedG'];
@@ -118,7 +118,7 @@ export function lastsOf(
   const handwork = hands ? handworkOf(key, cook.surface) : undefined;
   const pace = handwork && paces[handwork];
   if (isTurn(key)) return within(minutes, minutes);
-  switch (key) {
+  switch (kindOf(key)) {
     case 'firm':
     case 'temper':
       return within(firm.from, firm.to, pins.firmMin);

@@ -2,11 +2,11 @@ import { isPoultry, type Cut } from '../pieces';
 import {
   countBack,
   mayHaveHour,
-  TURN_KEYS,
+  nthKey,
   warmMinutes,
   type FlexibleTask,
   type Job,
-  type JobKey,
+  type JobKind,
   type Schedule,
   type SideTask,
   type Task,
@@ -28,6 +28,8 @@ const SLURRY_MIN = 2;
 const BOIL_MIN = 5;
 const TURN_MIN = 2;
 const TURN_FROM_MIN = 120;
+/** Of the longest marinade, four days. */
+const MOST_TURNS = 8;
 /** From here on a marinade is turned morning and evening, not once half-way; no nearer to its ends than this. */
 const TURN_TWICE_A_DAY_MIN = 720;
 const TURN_CLEAR_MS = 3_600_000;
@@ -35,7 +37,7 @@ const TURN_HOURS = [
   { hour: 8, minute: 0 },
   { hour: 20, minute: 0 },
 ] as const;
-const FORCE_JOBS: Record<Force, JobKey> = { mallet: 'beat', 'rolling-pin': 'beat', needle: 'pierce', score: 'score' };
+const FORCE_JOBS: Record<Force, JobKind> = { mallet: 'beat', 'rolling-pin': 'beat', needle: 'pierce', score: 'score' };
 export const SOAK_MIN = 30;
 /** Room left under the warm limit when the plan chooses the lots itself. */
 const SPARE_WARM_MIN = 10;
@@ -106,7 +108,7 @@ export function scheduleBatch(
     handsFree(wishedMs, hands, soaking.startMs),
   );
   const turns = [...new Set(free)].map((startMs, index): Job => ({
-    key: TURN_KEYS[index]!,
+    key: nthKey('turn', index + 1),
     stage: 'marinate',
     minutes: TURN_MIN,
     hands: true,
@@ -303,7 +305,7 @@ function turnsOf(
       : TURN_HOURS.flatMap((at) => dailyInstants(startMs + TURN_CLEAR_MS, endMs - TURN_CLEAR_MS, zone, at)).sort(
           (a, b) => a - b,
         );
-  if (twiceADay.length > 0) return twiceADay.slice(0, TURN_KEYS.length);
+  if (twiceADay.length > 0) return twiceADay.slice(0, MOST_TURNS);
   const halfWay = Math.round((startMs + endMs) / 2 / 60_000) * 60_000;
   const night = quiet.find(({ fromMs, toMs }) => halfWay >= fromMs && halfWay < toMs);
   const turn = night ? night.toMs : halfWay;

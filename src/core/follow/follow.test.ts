@@ -7,6 +7,7 @@ import {
   type FlexibleTask,
   type Job,
   type JobKey,
+  type JobKind,
   type Task,
   type Work,
 } from '../scheduling';
@@ -45,7 +46,7 @@ const work: Work = {
 };
 const PLANNED = 60;
 /** By minutes before the table: when it was begun, and when it was done. */
-const facts = (of: Partial<Record<JobKey, readonly [begun: number, done?: number]>>): Map<JobKey, JobProgress> =>
+const facts = (of: Partial<Record<JobKind, readonly [begun: number, done?: number]>>): Map<JobKey, JobProgress> =>
   new Map(
     Object.entries(of).map(([key, [begun, done]]) => [
       key as JobKey,

@@ -1,9 +1,9 @@
-import type { JobKey, Place } from '../scheduling';
+import { kindOf, type JobKey, type JobKind, type Place } from '../scheduling';
 import type { BatchEvent } from './event';
 import { byTheClock, pressOf } from './standing';
 
 /** Where the meat is during a job whose event does not say: older records. */
-const USUAL_PLACE: Partial<Record<JobKey, Place>> = {
+const USUAL_PLACE: Partial<Record<JobKind, Place>> = {
   temper: 'fridge',
   'rinse-bones': 'counter',
   trim: 'counter',
@@ -127,7 +127,7 @@ function afterJob(place: Place, lots: number, where: Where): Where {
 
 const PLACES: readonly Place[] = ['counter', 'fridge', 'freezer', 'heat', 'none'];
 const placeOf = ({ jobKey, payload }: BatchEvent): Place | undefined =>
-  PLACES.find((place) => place === payload.place) ?? (jobKey && USUAL_PLACE[jobKey]);
+  PLACES.find((place) => place === payload.place) ?? (jobKey && USUAL_PLACE[kindOf(jobKey)]);
 const lotsOf = ({ payload: { lots } }: BatchEvent): number => (typeof lots === 'number' && lots >= 1 ? lots : 1);
 
 export interface WarmForecast extends MinutesOut {

@@ -1,9 +1,7 @@
 import type { Stage } from '../ways';
 
-/** A long marinade is turned morning and evening, each time a job of its own. */
-export const TURN_KEYS = ['turn', 'turn-2', 'turn-3', 'turn-4', 'turn-5', 'turn-6', 'turn-7', 'turn-8'] as const;
-
-export const JOB_KEYS = [
+/** Every kind of job there is. */
+export const JOB_KINDS = [
   'temper',
   'rinse-bones',
   'trim',
@@ -21,7 +19,7 @@ export const JOB_KEYS = [
   'cool',
   'coat',
   'marinate',
-  ...TURN_KEYS,
+  'turn',
   'boil',
   'glaze',
   'dip',
@@ -32,10 +30,32 @@ export const JOB_KEYS = [
   'cook',
   'carve',
 ] as const;
-export type JobKey = (typeof JOB_KEYS)[number];
+export type JobKind = (typeof JOB_KINDS)[number];
 
-export const isTurn = (key: JobKey): key is (typeof TURN_KEYS)[number] =>
-  (TURN_KEYS as readonly JobKey[]).includes(key);
+/** A kind of job; what is done again and again has a number: turn, turn-2, turn-3. */
+export type JobKey = JobKind | `${JobKind}-${number}`;
+const MOST_PARTS = 99;
+
+/** The name of the n-th time, from 1. */
+export const nthKey = (kind: JobKind, n: number): JobKey => (n === 1 ? kind : `${kind}-${n}`);
+
+/** What a job is, and which time it is. */
+export function partOf(key: JobKey): { kind: JobKind; n: number } {
+  const numbered = /^(.+)-(\d+)$/.exec(key);
+  const isKind = (JOB_KINDS as readonly string[]).includes(key);
+  return isKind || !numbered
+    ? { kind: key as JobKind, n: 1 }
+    : { kind: numbered[1] as JobKind, n: Number(numbered[2]) };
+}
+export const kindOf = (key: JobKey): JobKind => partOf(key).kind;
+
+/** Whether a text names a job. */
+export function isJobKey(text: string): text is JobKey {
+  const { kind, n } = partOf(text as JobKey);
+  return (JOB_KINDS as readonly string[]).includes(kind) && n >= 1 && n <= MOST_PARTS && nthKey(kind, n) === text;
+}
+
+export const isTurn = (key: JobKey): boolean => kindOf(key) === 'turn';
 
 /** What the cook may give an hour of its own: handwork, and what is put to soak. A wait begins when what is before it ends. */
 export const mayHaveHour = ({ key, hands }: { key: JobKey; hands: boolean }): boolean =>

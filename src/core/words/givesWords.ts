@@ -2,7 +2,7 @@ import { KEPT_HOT_C } from '../safety';
 import type { Gives } from '../scheduling';
 import { formatDayClock } from '../times';
 import { formatDuration, formatTemperature, type FormatStyle } from '../units';
-import { JOB_SHORT } from './jobNames';
+import { jobShort } from './jobNames';
 
 /** What gives in the schedule of a meal. */
 export function givesWords(
@@ -17,7 +17,7 @@ export function givesWords(
       return `${gives.batches} batches are more than can be placed together: each is planned as if it were the only one. Divide them into meals of their own, and wash board, knife and hands after raw poultry.`;
     case 'clash': {
       const { first, second } = gives;
-      const what = (side: typeof first) => `“${JOB_SHORT[side.job.key]}” of ${names[side.work]}`;
+      const what = (side: typeof first) => `“${jobShort(side.job.key)}” of ${names[side.work]}`;
       return `${what(first)} and ${what(second)} want the same hands or heat, ${formatDayClock(gives.fromMs, zone, style.locale)}, for ${formatDuration(gives.minutes)}.`;
     }
   }

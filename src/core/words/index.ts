@@ -32,7 +32,7 @@ export {
 } from './boardWords';
 export { allergenWords, cautionWords, CURING_SALT_WORDS, type CautionWords } from './cautionWords';
 export { conflictWords } from './conflictWords';
-export { HANDWORK_NAMES, JOB_SHORT } from './jobNames';
+export { HANDWORK_NAMES, JOB_SHORT, jobShort } from './jobNames';
 export { centreWords, heatWords, type HeatWords } from './heatWords';
 export { AWAY_WORDS, leftOutWords, nightWords, remedyWords } from './remedyWords';
 export { firmWords, jobWords, type JobContext, type JobWords } from './jobWords';

@@ -1,8 +1,8 @@
 import type { Handwork } from '../batches';
-import { TURN_KEYS, type JobKey } from '../scheduling';
+import { kindOf, type JobKey, type JobKind } from '../scheduling';
 
 /** One word for each, apart from its sentences. */
-export const JOB_SHORT: Record<JobKey, string> = {
+export const JOB_SHORT: Record<JobKind, string> = {
   temper: 'Temper',
   'rinse-bones': 'Rinse',
   pound: 'Pound',
@@ -17,7 +17,7 @@ export const JOB_SHORT: Record<JobKey, string> = {
   mix: 'Mix',
   coat: 'Coat',
   marinate: 'Marinate',
-  ...(Object.fromEntries(TURN_KEYS.map((key) => [key, 'Turn'])) as Record<(typeof TURN_KEYS)[number], string>),
+  turn: 'Turn',
   beat: 'Beat',
   pierce: 'Pierce',
   score: 'Score',
@@ -31,6 +31,8 @@ export const JOB_SHORT: Record<JobKey, string> = {
   dry: 'Wipe dry',
   cook: 'Cook',
 };
+
+export const jobShort = (key: JobKey): string => JOB_SHORT[kindOf(key)];
 
 /** Handwork of which a pace is learned. */
 export const HANDWORK_NAMES: Record<Handwork, string> = {

@@ -1,9 +1,9 @@
 import type { BatchInputs, BatchPlan, Surroundings } from '../batches';
 import { COOL_ENOUGH_C, notEatenRaw } from '../marinades';
 import { FRIDGE_MAX_C, KEPT_HOT_C } from '../safety';
-import { isTurn, TO_THE_FRIDGE_MIN, type Job } from '../scheduling';
+import { kindOf, TO_THE_FRIDGE_MIN, type Job } from '../scheduling';
 import { SCORE_MM } from '../slicing';
-import { JOB_SHORT } from './jobNames';
+import { jobShort } from './jobNames';
 import { cutStepWords, spanWords } from './boardWords';
 import { heatWords } from './heatWords';
 import { orderWords } from './orderWords';
@@ -67,7 +67,7 @@ function wordsOf({ key }: Pick<Job, 'key'>, { plan, around }: JobContext, style:
   const { force } = tenderize;
   const massagedIn = plan.leftOut.includes('marinade');
   const inLots = lots > 1 ? ` Work in ${lots} lots, the rest stays in the fridge.` : '';
-  const say = (title: string, text: string): JobWords => ({ title, short: JOB_SHORT[key], text });
+  const say = (title: string, text: string): JobWords => ({ title, short: jobShort(key), text });
   const soda = tenderize.schools['rinse-off'];
   const reached = Math.round((marinate.uptake.centreFraction ?? 0) * 20) * 5;
   const span = ({ from, to }: { from: number; to: number }) =>
@@ -79,13 +79,14 @@ function wordsOf({ key }: Pick<Job, 'key'>, { plan, around }: JobContext, style:
   const dial = slice.dial ? ` Slicing machine at ${formatNumber(slice.dial.dial, style.locale, 1)}.` : '';
   const steps = (all: typeof slice.steps) => all.map((step) => cutStepWords(step, style)).join(' ');
 
-  if (isTurn(key)) return say('Turn the bag', 'Turn it, knead it, press the slices apart.');
-  switch (key) {
+  switch (kindOf(key)) {
     case 'temper':
       return say(
         'Temper it',
         `${state.is === 'frozen' && state.input.place === 'bench' ? 'On the board' : 'In the fridge'}, about ${formatDuration(plan.firm.minutes)}, until the blade goes in by itself. An estimate: press it and see.`,
       );
+    case 'turn':
+      return say('Turn the bag', 'Turn it, knead it, press the slices apart.');
     case 'rinse-bones':
       return say(
         'Rinse the ribs',

@@ -1,6 +1,6 @@
 import type { BatchEvent, Measure } from '../progress';
 import { formatDuration, formatLength, formatMass, formatTemperature, type FormatStyle } from '../units';
-import { JOB_SHORT } from './jobNames';
+import { jobShort } from './jobNames';
 
 /** What a job asks back. */
 export const MEASURE_QUESTIONS: Record<Measure, string> = {
@@ -42,7 +42,7 @@ export function takenBackWords(
   style: FormatStyle,
 ): string {
   const done = events.flatMap(({ kind, jobKey, payload }) => {
-    const name = jobKey ? `“${JOB_SHORT[jobKey]}”` : '';
+    const name = jobKey ? `“${jobShort(jobKey)}”` : '';
     switch (kind) {
       case 'job-started':
         return [`${name} begun`];

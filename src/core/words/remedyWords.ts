@@ -1,5 +1,5 @@
 import type { LeftOut, Remedy } from '../batches';
-import { JOB_SHORT } from './jobNames';
+import { jobShort } from './jobNames';
 import { formatClock, formatDayClock, QUIET_HOURS } from '../times';
 import { formatDuration, formatNumber, type FormatStyle } from '../units';
 
@@ -19,7 +19,7 @@ export function remedyWords(remedy: Remedy, { zone, style }: { zone: string; sty
     case 'marinade-for-nights':
       return `Marinate ${formatDuration(remedy.minutes)}: begin ${formatDayClock(remedy.startMs, zone, style.locale)}`;
     case 'let-hour-follow':
-      return `Let the hour of “${JOB_SHORT[remedy.key]}” follow`;
+      return `Let the hour of “${jobShort(remedy.key)}” follow`;
     case 'fridge':
       return 'Marinate in the fridge';
     case 'temper-in-fridge':

@@ -1,6 +1,6 @@
 import type { ScheduleProblem } from '../scheduling';
 import { FRIDGE_MAX_C } from '../safety';
-import { JOB_SHORT } from './jobNames';
+import { jobShort } from './jobNames';
 import {
   formatDuration,
   formatLength,
@@ -22,8 +22,8 @@ export function scheduleWords(problem: ScheduleProblem, style: FormatStyle): str
       return `This plan leaves raw meat out of the fridge for ${formatDuration(problem.warmMin)}; the limit is ${formatDuration(problem.limitMin)}, because bacteria grow fast between fridge and stove. Less of it at a time on the board, or longer in the fridge, would do.`;
     case 'pinned-hour':
       return problem.is === 'late'
-        ? `“${JOB_SHORT[problem.key]}” is kept at an hour that is ${formatDuration(problem.minutes)} too late for what has to follow it before the table. Earlier, or let its hour follow.`
-        : `“${JOB_SHORT[problem.key]}” is kept at an hour so early that the meat would wait ${formatDuration(problem.minutes)} longer than does it good. Later, or let its hour follow.`;
+        ? `“${jobShort(problem.key)}” is kept at an hour that is ${formatDuration(problem.minutes)} too late for what has to follow it before the table. Earlier, or let its hour follow.`
+        : `“${jobShort(problem.key)}” is kept at an hour so early that the meat would wait ${formatDuration(problem.minutes)} longer than does it good. Later, or let its hour follow.`;
     case 'fruit-too-long':
       return `The fruit in this marinade turns the meat to mush in ${formatDuration(problem.minutes)}. Take it out between ${formatRoughly(problem.stopAfterMin.from)} and ${formatRoughly(problem.stopAfterMin.to)}, or use less fruit, or a milder one.`;
     case 'counter-too-long':

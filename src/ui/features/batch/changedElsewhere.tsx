@@ -7,7 +7,7 @@ import { CUTS, findCut } from '@/core/pieces';
 import type { JobKey } from '@/core/scheduling';
 import { formatDayClock } from '@/core/times';
 import { formatLength, formatMass } from '@/core/units';
-import { JOB_SHORT, WAY_NAMES } from '@/core/words';
+import { jobShort, WAY_NAMES } from '@/core/words';
 import { Button } from '../../primitives/button';
 import { usePreferences } from '../../shell/preferences';
 import { useBatchWork } from './batchContext';
@@ -69,7 +69,7 @@ function Differences({ mine, theirs, clashes }: DifferencesProps) {
     if (value === undefined) return 'not pinned';
     if (typeof value !== 'object') return String(value);
     const hours = Object.entries(value) as [JobKey, number][];
-    return hours.map(([key, atMs]) => `${JOB_SHORT[key]} ${formatDayClock(atMs, zone, style.locale)}`).join(', ');
+    return hours.map(([key, atMs]) => `${jobShort(key)} ${formatDayClock(atMs, zone, style.locale)}`).join(', ');
   };
   const rows = clashes.map((key) => [
     nameOfField(key),

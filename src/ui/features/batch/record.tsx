@@ -5,7 +5,7 @@ import { jobProgress, minutesOut, standing, type BatchEvent, type Measure } from
 import { formatDayClock } from '@/core/times';
 import { formatDuration, type FormatStyle } from '@/core/units';
 import type { FirmnessReport } from '@/core/firming';
-import { JOB_SHORT, measuredWords, REPORT_NAMES, STAGE_NAMES } from '@/core/words';
+import { jobShort, measuredWords, REPORT_NAMES, STAGE_NAMES } from '@/core/words';
 import { usePreferences } from '../../shell/preferences';
 import { toBatchEvent } from '../../shell/batchEvents';
 import type { stageLines } from './stageLines';
@@ -80,6 +80,6 @@ function saysOf({ kind, jobKey, payload }: BatchEvent, minutes: string, style: F
     case 'measured':
       return measuredWords(payload.measure as Measure, Number(payload.value), style);
     default:
-      return jobKey ? `${JOB_SHORT[jobKey]}${kind === 'job-undone' ? ', taken back' : minutes}` : '';
+      return jobKey ? `${jobShort(jobKey)}${kind === 'job-undone' ? ', taken back' : minutes}` : '';
   }
 }

@@ -79,6 +79,7 @@ export const householdWrite = z.strictObject({
   slicerStacks: slicerStacks.optional().describe('Left out: as they are'),
   currency: currency.optional(),
   cooks: cooks.optional().describe('Left out: as they are'),
+  paces: z.unknown().optional().describe('Taken as it was read, and left alone: it is learned'),
   forgetPaces: z.literal(true).optional().describe('Forget how quick these hands are; they are learned anew'),
 });
 

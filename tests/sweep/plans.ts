@@ -17,8 +17,7 @@ const MADE_MS = TABLE_MS - 60 * 3_600_000;
 const MASS_G = { from: 600, to: 1500 };
 
 /** Every cut in every way it suits, with every marinade made for that way, thin, usual and thick: all as a cook gets them unasked. */
-export function sweep(visit: (swept: Swept) => void): number {
-  let plans = 0;
+export function* questions(): Generator<Omit<Swept, 'plan'>> {
   for (const cut of CUTS)
     for (const way of WAYS.filter((one) => cut.suits[one])) {
       const band = bandOf(way, usualShape(way, cut, { heightMm: cut.usualHeightMm }));
@@ -43,9 +42,17 @@ export function sweep(visit: (swept: Swept) => void): number {
             sodaIngredient: findIngredient('soda')!,
           };
           const name = [cut.id, way, marinade.name, `${thicknessMm} mm`].join(' / ');
-          plans++;
-          visit({ name, inputs, around, plan: planBatch(inputs, around) });
+          yield { name, inputs, around };
         }
     }
+}
+
+/** Plans all of them. */
+export function sweep(visit: (swept: Swept) => void): number {
+  let plans = 0;
+  for (const { name, inputs, around } of questions()) {
+    plans++;
+    visit({ name, inputs, around, plan: planBatch(inputs, around) });
+  }
   return plans;
 }

@@ -1,7 +1,7 @@
 import { planAsItStands, planBatch, type BatchPlan, type Pins } from '../batches';
 import { follow, type Followed, type Standing } from '../follow';
 import { facts, type Facts } from '../progress';
-import { whatGives, type Gives, type JobKey, type ScheduleProblem } from '../scheduling';
+import { isTurn, whatGives, type Gives, type JobKey, type ScheduleProblem } from '../scheduling';
 import { givesOf, met, type DayBatch, type Planned } from './planDay';
 
 /** What may be left out when it gets late, as long as that job has not begun. */
@@ -79,15 +79,21 @@ const followedOf = (plan: BatchPlan, { jobs: progress }: Facts): Followed => ({
   progress,
 });
 
-/** What gives now that hours have moved: of what is still to come. */
+/** What gives now that hours have moved: of what is still to come. A bag is turned when hands are free. */
 function givesNow(days: readonly DayPlan[], nowMs: number, cooks: number | undefined): DayPlan[] {
   const sound = days.filter(({ plan }) => plan);
   const gives = whatGives(
-    sound.map(({ plan }) => {
+    sound.map(({ plan, standing }) => {
       const { schedule, work } = plan!;
+      const passed = new Set(standing?.passed);
       return {
         work,
-        schedule: schedule.ok ? { ...schedule, jobs: schedule.jobs.filter(({ endMs }) => endMs > nowMs) } : schedule,
+        schedule: schedule.ok
+          ? {
+              ...schedule,
+              jobs: schedule.jobs.filter(({ key, endMs }) => endMs > nowMs && !isTurn(key) && !passed.has(key)),
+            }
+          : schedule,
       };
     }),
     cooks,

@@ -1,5 +1,15 @@
 import type { JobProgress } from '../progress';
-import { countBack, isTurn, scheduleMeal, type Job, type JobKey, type Schedule, type Work } from '../scheduling';
+import {
+  clashesOf,
+  countBack,
+  isTurn,
+  scheduleMeal,
+  type Clash,
+  type Job,
+  type JobKey,
+  type Schedule,
+  type Work,
+} from '../scheduling';
 import { leftOf, type Left, type WhatIsLeft } from './left';
 
 const MIN_MS = 60_000;
@@ -11,6 +21,8 @@ const SHORTER_BY_MIN = 5;
 const AS_LONG_AS_IT_TAKES_MIN = 7 * 24 * 60;
 /** How often tables are moved for hands that are wanted elsewhere. */
 const MOST_MOVES = 4;
+/** How often a batch as a whole is made to wait for another. */
+const MOST_WAITS = 40;
 
 /** A batch of the meal, what was planned for it and what was done. */
 export interface Followed {
@@ -26,6 +38,8 @@ export interface Followed {
 export interface Standing {
   /** Everything that is planned, with the hours it had or will have now. */
   jobs: Job[];
+  /** Jobs that were never begun, and that what came after them has made needless. */
+  passed: JobKey[];
   /** Nothing that is left to do has moved. */
   asPlanned: boolean;
   /** Something is left to do. */
@@ -53,14 +67,35 @@ export function follow(
   const nowMs = Math.floor(now / MIN_MS) * MIN_MS;
   const left = batches.map((batch) => withHours(batch, leftOf(batch.work, batch.progress, nowMs), nowMs));
   const kept = batches.map((batch, at) => keepsItsHours(batch, left[at]!, nowMs));
-  if (kept.every(Boolean)) return batches.map((batch, at) => standing(batch, left[at]!, { nowMs }));
+  const asPlanned = batches.map((batch, at) => asItRuns(planned(batch, left[at]!), left[at]!, nowMs));
+  const works = batches.map(({ work }) => work);
+  // What runs over its time may be in the way of another batch, whose hours are kept so far.
+  if (kept.every(Boolean) && clashesOf(asPlanned, works, cooks).length === 0)
+    return batches.map((batch, at) => standing(batch, left[at]!, { nowMs }));
+  const { schedules, tables } = placedFromNow(batches, { left, kept, nowMs, cooks });
+  return batches.map((batch, at) =>
+    standing(batch, left[at]!, { schedule: schedules[at]!, tableMs: tables[at]!, nowMs }),
+  );
+}
+
+interface FromNow {
+  left: readonly WhatIsLeft[];
+  kept: readonly boolean[];
+  nowMs: number;
+  cooks: number;
+}
+
+/** Hours for what is left; tables are moved as long as something is late or wants what another has. */
+function placedFromNow(
+  batches: readonly Followed[],
+  { left, kept, nowMs, cooks }: FromNow,
+): { schedules: Schedule[]; tables: number[] } {
   let tables = batches.map(({ work }) => work.tableAtMs);
-  let schedules: Schedule[] = [];
-  for (let moves = 0; moves < MOST_MOVES; moves++) {
+  let best: { schedules: Schedule[]; tables: number[]; clashMin: number } | undefined;
+  for (let moves = 0; moves < MOST_MOVES && best?.clashMin !== 0; moves++) {
     const alone = batches.map((batch, at): Schedule => {
       if (left[at]!.chain.length === 0) return NOTHING;
-      const asItWas = kept[at] && tables[at] === batch.work.tableAtMs;
-      if (asItWas) return planned(batch, left[at]!);
+      if (kept[at] && tables[at] === batch.work.tableAtMs) return planned(batch, left[at]!);
       const again = countedBack(batch, left[at]!, { tableMs: tables[at]!, nowMs });
       return again.ok ? again : countedBack(batch, unpinned(left[at]!), { tableMs: tables[at]!, nowMs });
     });
@@ -68,15 +103,55 @@ export function follow(
     const works = batches.map(({ work }, at) =>
       workLeft(work, tables[at] === work.tableAtMs ? left[at]! : unpinned(left[at]!), { tableMs: tables[at]!, nowMs }),
     );
-    const inTime = alone.map((schedule) => (lateMs(schedule) > 0 ? shifted(schedule as Accepted) : schedule));
-    schedules = scheduleMeal(works, inTime, { cooks }).schedules;
-    if (schedules.every((schedule) => lateMs(schedule) === 0)) break;
-    tables = tables.map((tableMs, at) => tableMs + lateMs(schedules[at]!));
-    schedules = schedules.map((schedule) => (lateMs(schedule) > 0 ? shifted(schedule as Accepted) : schedule));
+    const inTime = alone.map((schedule, at) => asItRuns(inTimeOf(schedule), left[at]!, nowMs));
+    const together = scheduleMeal(works, inTime, { cooks }).schedules;
+    const schedules = together.map(inTimeOf);
+    tables = tables.map((tableMs, at) => tableMs + lateMs(together[at]!));
+    const clashes = clashesOf(schedules, works, cooks);
+    const clashMin = clashes.reduce((sum, { minutes }) => sum + minutes, 0);
+    if (!best || clashMin < best.clashMin) best = { schedules, tables, clashMin };
+    if (together.some((schedule) => lateMs(schedule) > 0)) continue;
+    // What comes second waits, and its table with it.
+    for (const { second, minutes } of clashes.slice(0, 1))
+      tables = tables.map((tableMs, at) => (at === second.work ? tableMs + Math.ceil(minutes) * MIN_MS : tableMs));
   }
-  return batches.map((batch, at) =>
-    standing(batch, left[at]!, { schedule: schedules[at]!, tableMs: tables[at]!, nowMs }),
+  return best!.clashMin === 0 ? best! : apart(best!, batches, { left, cooks });
+}
+
+/** What no placing has kept apart: the batch that comes second waits as a whole, and its table with it. */
+function apart(
+  { schedules: together, tables: given }: { schedules: Schedule[]; tables: number[] },
+  batches: readonly Followed[],
+  { left, cooks }: Pick<FromNow, 'left' | 'cooks'>,
+): { schedules: Schedule[]; tables: number[] } {
+  const works = batches.map(({ work }) => work);
+  let [schedules, tables] = [together, given];
+  const runs = ({ work, job }: Clash['first']) => {
+    const first = left[work]!.chain[0];
+    return first?.runs === true && first.key === job.key;
+  };
+  for (let tries = 0; tries < MOST_WAITS; tries++) {
+    const clash = clashesOf(schedules, works, cooks).find(({ first, second }) => !runs(first) || !runs(second));
+    if (!clash) break;
+    const [stays, waits] = runs(clash.second) ? [clash.second, clash.first] : [clash.first, clash.second];
+    const byMs = Math.ceil((stays.job.endMs - waits.job.startMs) / MIN_MS) * MIN_MS;
+    const later = (job: Job): Job =>
+      runs({ work: waits.work, job }) ? job : { ...job, startMs: job.startMs + byMs, endMs: job.endMs + byMs };
+    schedules = schedules.map((schedule, at) =>
+      at === waits.work && schedule.ok ? { ...schedule, jobs: schedule.jobs.map(later) } : schedule,
+    );
+    tables = tables.map((tableMs, at) => (at === waits.work ? tableMs + byMs : tableMs));
+  }
+  return { schedules, tables };
+}
+
+/** What runs does so now, whatever was planned for it. */
+function asItRuns(schedule: Schedule, { chain: [first] }: WhatIsLeft, nowMs: number): Schedule {
+  if (!schedule.ok || !first?.runs || 'flex' in first) return schedule;
+  const jobs = schedule.jobs.map((job) =>
+    job.key === first.key ? { ...job, startMs: nowMs, endMs: nowMs + first.minutes * MIN_MS } : job,
   );
+  return { ...schedule, jobs };
 }
 
 /** Hours that were given to jobs hold as long as they can be kept; past, or in the way of what is left, they are let go. */
@@ -95,6 +170,8 @@ const unpinned = ({ chain, side }: WhatIsLeft): WhatIsLeft => ({
 
 const NOTHING: Schedule = { ok: false, problem: { code: 'task-length', key: 'cook' } };
 const lateMs = (schedule: Schedule) => (schedule.ok ? schedule.lateByMin * MIN_MS : 0);
+const inTimeOf = (schedule: Schedule): Schedule =>
+  schedule.ok && schedule.lateByMin > 0 ? shifted(schedule) : schedule;
 /** So much later that it begins now. */
 const shifted = (schedule: Accepted): Accepted => ({
   ...schedule,
@@ -239,6 +316,7 @@ function standing(
           jobs.find((job) => job.key === key),
         ),
       ),
+    passed: jobs.filter(({ key }) => !progress.has(key) && !open.has(key) && !isTurn(key)).map(({ key }) => key),
     open: chain.length > 0,
     byMin: byMin > 1 ? byMin : 0,
     tableMs,

@@ -31,5 +31,9 @@ export function leftOf(
         : running,
     ];
   });
-  return { chain: left, side: side.filter(({ key }) => progress.get(key)?.startedAtMs === undefined) };
+  const isBegun = (key: JobKey) => progress.get(key)?.startedAtMs !== undefined;
+  const open = new Set<JobKey>(left.filter(({ runs }) => !runs).map(({ key }) => key));
+  // What is made beside serves a task that has not begun, or something that serves one; what came too late for that is passed over.
+  for (const { key, before } of side) if (!isBegun(key) && open.has(before)) open.add(key);
+  return { chain: left, side: side.filter(({ key }) => open.has(key)) };
 }

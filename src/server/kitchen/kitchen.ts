@@ -42,7 +42,7 @@ export async function readHousehold(): Promise<Household> {
 
 export async function changeHousehold(
   version: number | undefined,
-  { freezer, slicerStacks, forgetPaces, ...values }: HouseholdWrite,
+  { freezer, slicerStacks, forgetPaces, paces: _learned, ...values }: HouseholdWrite,
 ): Promise<Household> {
   const dial = slicerStacks && slicerStacks.length > 1 ? fitDial(slicerStacks) : undefined;
   if (dial && !dial.ok) throw breaksRule(dialProblemWords(dial.problem, API_STYLE), '/slicerStacks');

@@ -4,7 +4,6 @@ import {
   countBack,
   isTurn,
   scheduleMeal,
-  type Clash,
   type Job,
   type JobKey,
   type Schedule,
@@ -118,40 +117,61 @@ function placedFromNow(
   return best!.clashMin === 0 ? best! : apart(best!, batches, { left, cooks });
 }
 
-/** What no placing has kept apart: the batch that comes second waits as a whole, and its table with it. */
+/** What no placing has kept apart: one batch after the other, what runs first and then by the table, each as a whole waits for those before it, and its table with it. */
 function apart(
   { schedules: together, tables: given }: { schedules: Schedule[]; tables: number[] },
   batches: readonly Followed[],
   { left, cooks }: Pick<FromNow, 'left' | 'cooks'>,
 ): { schedules: Schedule[]; tables: number[] } {
   const works = batches.map(({ work }) => work);
-  let [schedules, tables] = [together, given];
-  const runs = ({ work, job }: Clash['first']) => {
-    const first = left[work]!.chain[0];
-    return first?.runs === true && first.key === job.key;
-  };
-  for (let tries = 0; tries < MOST_WAITS; tries++) {
-    const clash = clashesOf(schedules, works, cooks).find(({ first, second }) => !runs(first) || !runs(second));
-    if (!clash) break;
-    const [stays, waits] = runs(clash.second) ? [clash.second, clash.first] : [clash.first, clash.second];
-    const byMs = Math.ceil((stays.job.endMs - waits.job.startMs) / MIN_MS) * MIN_MS;
-    const later = (job: Job): Job =>
-      runs({ work: waits.work, job }) ? job : { ...job, startMs: job.startMs + byMs, endMs: job.endMs + byMs };
-    schedules = schedules.map((schedule, at) =>
-      at === waits.work && schedule.ok ? { ...schedule, jobs: schedule.jobs.map(later) } : schedule,
-    );
-    tables = tables.map((tableMs, at) => (at === waits.work ? tableMs + byMs : tableMs));
+  const running = left.map(({ chain, side }) => [...chain, ...side].flatMap(({ key, runs }) => (runs ? [key] : [])));
+  const order = batches
+    .map((_, at) => at)
+    .sort((a, b) => running[b]!.length - running[a]!.length || given[a]! - given[b]!);
+  const schedules: Schedule[] = together.map(() => NOTHING);
+  const tables = [...given];
+  for (const at of order) {
+    schedules[at] = together[at]!;
+    for (let waits = 0; waits < MOST_WAITS; waits++) {
+      const clash = clashesOf(schedules, works, cooks)
+        .map(
+          ({ first, second }) => (first.work === at ? [first.job, second.job] : [second.job, first.job]) as [Job, Job],
+        )
+        .find(([own]) => !running[at]!.includes(own.key));
+      if (!clash) break;
+      const byMs = Math.ceil((clash[1].endMs - clash[0].startMs) / MIN_MS) * MIN_MS;
+      schedules[at] = movedBy(schedules[at]!, byMs, running[at]!);
+      tables[at] = tables[at]! + byMs;
+    }
   }
   return { schedules, tables };
 }
 
+const movedBy = (schedule: Schedule, byMs: number, but: readonly JobKey[] = []): Schedule =>
+  schedule.ok
+    ? {
+        ...schedule,
+        jobs: schedule.jobs.map((job) =>
+          but.includes(job.key) ? job : { ...job, startMs: job.startMs + byMs, endMs: job.endMs + byMs },
+        ),
+      }
+    : schedule;
+
 /** What runs does so now, whatever was planned for it. */
-function asItRuns(schedule: Schedule, { chain: [first] }: WhatIsLeft, nowMs: number): Schedule {
-  if (!schedule.ok || !first?.runs || 'flex' in first) return schedule;
-  const jobs = schedule.jobs.map((job) =>
-    job.key === first.key ? { ...job, startMs: nowMs, endMs: nowMs + first.minutes * MIN_MS } : job,
-  );
-  return { ...schedule, jobs };
+function asItRuns(schedule: Schedule, { chain: [first], side }: WhatIsLeft, nowMs: number): Schedule {
+  const running = [...(first && !('flex' in first) ? [first] : []), ...side].filter(({ runs }) => runs);
+  if (!schedule.ok || running.length === 0) return schedule;
+  const others = schedule.jobs.filter((job) => !running.some(({ key }) => key === job.key));
+  const now = running.map(({ key, stage, minutes, hands, place }): Job => ({
+    key,
+    stage,
+    minutes,
+    hands,
+    place,
+    startMs: nowMs,
+    endMs: nowMs + minutes * MIN_MS,
+  }));
+  return { ...schedule, jobs: [...now, ...others].sort((a, b) => a.startMs - b.startMs) };
 }
 
 /** Hours that were given to jobs hold as long as they can be kept; past, or in the way of what is left, they are let go. */
@@ -173,15 +193,8 @@ const lateMs = (schedule: Schedule) => (schedule.ok ? schedule.lateByMin * MIN_M
 const inTimeOf = (schedule: Schedule): Schedule =>
   schedule.ok && schedule.lateByMin > 0 ? shifted(schedule) : schedule;
 /** So much later that it begins now. */
-const shifted = (schedule: Accepted): Accepted => ({
-  ...schedule,
-  lateByMin: 0,
-  jobs: schedule.jobs.map((job) => ({
-    ...job,
-    startMs: job.startMs + lateMs(schedule),
-    endMs: job.endMs + lateMs(schedule),
-  })),
-});
+const shifted = (schedule: Accepted): Schedule =>
+  ({ ...movedBy(schedule, lateMs(schedule)), lateByMin: 0 }) as Accepted;
 
 /** What is left can be done at the hours that it was planned for. */
 function keepsItsHours({ jobs }: Followed, { chain, side }: WhatIsLeft, nowMs: number): boolean {
@@ -203,10 +216,12 @@ function keepsItsHours({ jobs }: Followed, { chain, side }: WhatIsLeft, nowMs: n
     (chain.length !== 1 ||
       !chain[0]!.runs ||
       nowMs + chain[0]!.minutes * MIN_MS <= endOf(jobs, chain[0]!) + IN_TIME_MS) &&
-    side.every(({ key, before }) => {
-      const anchor = chain.some((task) => task.key === before) || side.some((one) => one.key === before);
-      return !anchor || inTime(at(key)?.startMs ?? Infinity);
-    })
+    side.every(({ key, before, runs, minutes }) =>
+      runs
+        ? nowMs + minutes * MIN_MS <= (at(before)?.startMs ?? Infinity) + IN_TIME_MS ||
+          !chain.some((task) => task.key === before)
+        : inTime(at(key)?.startMs ?? Infinity),
+    )
   );
 }
 
@@ -264,7 +279,8 @@ function workLeft(
     return runs ? { ...task, atMs: nowMs, mayWaitMin: AS_LONG_AS_IT_TAKES_MIN } : task;
   };
   const rest = others.map(({ gone: _gone, runs: _runs, ...task }) => task);
-  return { ...work, tableAtMs: tableMs, notBeforeMs: nowMs, chain: [began(first), ...rest], side };
+  const beside = side.map(({ runs, ...task }) => (runs ? { ...task, atMs: nowMs } : task));
+  return { ...work, tableAtMs: tableMs, notBeforeMs: nowMs, chain: [began(first), ...rest], side: beside };
 }
 
 interface Placed {

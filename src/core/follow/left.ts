@@ -6,12 +6,14 @@ const MIN_MS = 60_000;
 /** A task that is not done: `gone` are the minutes since it began, and its own are what is left of it. */
 export type Left = (Task | FlexibleTask) & { gone: number; runs: boolean };
 
+export type LeftBeside = SideTask & { runs: boolean };
+
 export interface WhatIsLeft {
   chain: Left[];
-  side: SideTask[];
+  side: LeftBeside[];
 }
 
-/** What is not done yet: the chain from the last job that was begun on, what runs with the rest of its time; and of what is made beside, what was not begun. */
+/** What is not done yet: the chain from the last job that was begun on, what runs with the rest of its time; and of what is made beside, what is still of use. */
 export function leftOf(
   { chain, side }: Pick<Work, 'chain' | 'side'>,
   progress: ReadonlyMap<JobKey, JobProgress>,
@@ -31,9 +33,17 @@ export function leftOf(
         : running,
     ];
   });
-  const isBegun = (key: JobKey) => progress.get(key)?.startedAtMs !== undefined;
   const open = new Set<JobKey>(left.filter(({ runs }) => !runs).map(({ key }) => key));
   // What is made beside serves a task that has not begun, or something that serves one; what came too late for that is passed over.
-  for (const { key, before } of side) if (!isBegun(key) && open.has(before)) open.add(key);
-  return { chain: left, side: side.filter(({ key }) => open.has(key)) };
+  const beside = side.flatMap((task): LeftBeside[] => {
+    const { startedAtMs, doneAtMs, extraMin = 0 } = progress.get(task.key) ?? {};
+    if (doneAtMs !== undefined || (startedAtMs === undefined && !open.has(task.before))) return [];
+    if (startedAtMs === undefined) {
+      open.add(task.key);
+      return [{ ...task, runs: false }];
+    }
+    const minutes = Math.max(0, task.minutes + extraMin - (nowMs - startedAtMs) / MIN_MS);
+    return [{ ...task, minutes, runs: true }];
+  });
+  return { chain: left, side: beside };
 }

@@ -9,6 +9,7 @@ import { endChild } from './lib/watched.mjs';
 import { loadDemo } from './lib/demo.mjs';
 import { manyPlans } from './lib/manyPlans.mjs';
 import { benchMeals } from './lib/benchMeals.mjs';
+import { benchRequests } from './lib/benchRequests.mjs';
 import { build, installPackages } from './lib/packages.mjs';
 import { ROOT } from './lib/run.mjs';
 import { serve } from './lib/serve.mjs';
@@ -220,6 +221,7 @@ const app = await serve({ databaseUrl: cluster.url, wishedPort: 3970 });
 try {
   await loadDemo(app.url);
   await throughTheApi(app.url);
+  await benchRequests(app.url);
   await inTheBrowser(app.url);
 } finally {
   await endChild(app.child);

@@ -185,6 +185,24 @@ describe('a job with an hour of its own', () => {
     expect(refused).toMatchObject({ ok: false, problem: { code: 'pinned-hour', ...problem } });
   });
 
+  test('a wait that is too long is shared with what may wait further on', () => {
+    const thread: Task = { key: 'thread', stage: 'cook', minutes: 20, hands: true, place: 'counter' };
+    const { flex: _flex, ...hour } = marinate;
+    // 60 min marinade, 20 thread, 20 cook: sliced 130 min before its time, it waits 120, the threaded sticks 10.
+    const schedule = plan({ chain: [at(slice, 260), hour, thread, cook] });
+    expect(accepted(schedule).jobs.map(({ key, thenColdMin = 0 }) => [key, thenColdMin])).toEqual([
+      ['slice', 120],
+      ['marinate', 0],
+      ['thread', 10],
+      ['cook', 0],
+    ]);
+    expect(hours(schedule)).toMatchObject({ slice: [260, 230], marinate: [110, 50], thread: [50, 30], cook: [20, 0] });
+    // Beyond both it is refused, by what is over.
+    expect(plan({ chain: [at(slice, 450), hour, thread, cook] })).toMatchObject({
+      problem: { is: 'early', minutes: 20 },
+    });
+  });
+
   test('cooked early it is kept hot until the table', () =>
     expect(accepted(plan({ chain: [slice, at(cook, 45)] })).jobs.at(-1)).toMatchObject({
       key: 'cook',

@@ -145,6 +145,28 @@ function place(chain: readonly Task[], tableAtMs: number): Job[] {
     });
     endMs = startMs;
   }
+  return spreadWaits(jobs);
+}
+
+/** A wait that is too long after a job with an hour of its own is shared with what may wait further on, the last of it first. */
+function spreadWaits(jobs: Job[]): Job[] {
+  for (const [at, pinned] of jobs.entries()) {
+    let over = (pinned.thenColdMin ?? 0) - waitsAfter(pinned);
+    if (pinned.atMs === undefined || over <= 0) continue;
+    const next = jobs.findIndex(({ atMs }, index) => index > at && atMs !== undefined);
+    const last = next < 0 ? jobs.length - 1 : next;
+    for (let waits = last - 1; waits > at && over > 0; waits--) {
+      const byMin = Math.min(over, waitsAfter(jobs[waits]!) - (jobs[waits]!.thenColdMin ?? 0));
+      if (byMin <= 0) continue;
+      for (const job of jobs.slice(at + 1, waits + 1)) {
+        job.startMs -= byMin * MIN_MS;
+        job.endMs -= byMin * MIN_MS;
+      }
+      jobs[waits]!.thenColdMin = (jobs[waits]!.thenColdMin ?? 0) + byMin;
+      pinned.thenColdMin! -= byMin;
+      over -= byMin;
+    }
+  }
   return jobs;
 }
 

@@ -5,9 +5,11 @@ import {
   thawingTimes,
   UNKNOWN_FREEZER,
   type FirmingInput,
+  type FreezerKnowledge,
   type ThawInput,
 } from '../firming';
 import type { Cut } from '../pieces';
+import { remembering } from '../remember';
 import { shapeRow, type Shape } from '../ways';
 import type { Pins, Wrap } from './inputs';
 import type { FirmPlan, Freezer, PiecePlan } from './plan';
@@ -57,7 +59,7 @@ export function planFirm({ piece, cut, pins, shape, thicknessMm, freezer = USUAL
       startC: pins.freezerC ?? freezer.tempC,
       place: pins.thawPlace ?? 'fridge',
     };
-    const times = remembered(thawed, ['thaw', input], () => thawingTimes(input));
+    const times = thawed(input);
     const from = times.idealFromMin ?? times.sliceFromMin ?? times.softFromMin;
     const minutes = pins.firmMin ?? fives(from === null ? FALLBACK_THAW_MIN : from * PAST_THE_EDGE);
     return {
@@ -78,9 +80,7 @@ export function planFirm({ piece, cut, pins, shape, thicknessMm, freezer = USUAL
     surface: SURFACE_COEFFICIENTS[pins.lies ?? freezer.lies],
     wrapGapMm: WRAP_GAP_MM[pins.wrap ?? 'none'],
   };
-  const { checkFromMin, ...times } = remembered(firmed, ['firm', input, freezer.known], () =>
-    firmingIn(freezer.known, input),
-  );
+  const { checkFromMin, ...times } = firmed({ known: freezer.known, input });
   const first = times.idealFromMin ?? times.firmFromMin;
   const minutes = pins.firmMin ?? fives(first ?? FALLBACK_MIN);
   const from = times.firmFromMin ?? minutes;
@@ -97,16 +97,7 @@ export function planFirm({ piece, cut, pins, shape, thicknessMm, freezer = USUAL
 
 const fives = (minutes: number) => Math.max(5, Math.ceil(minutes / 5) * 5);
 
-const MOST_REMEMBERED = 60;
-const firmed = new Map<string, ReturnType<typeof firmingIn>>();
-const thawed = new Map<string, ReturnType<typeof thawingTimes>>();
-
-function remembered<T>(known: Map<string, T>, question: unknown, answer: () => T): T {
-  const key = JSON.stringify(question);
-  let found = known.get(key);
-  if (found === undefined) {
-    if (known.size >= MOST_REMEMBERED) known.clear();
-    known.set(key, (found = answer()));
-  }
-  return found;
-}
+const thawed = remembering(thawingTimes);
+const firmed = remembering(({ known, input }: { known: FreezerKnowledge; input: FirmingInput }) =>
+  firmingIn(known, input),
+);

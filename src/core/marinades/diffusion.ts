@@ -1,3 +1,5 @@
+import { remembering } from '../remember';
+
 /**
  * Salt diffusing into a slab that is wet on both faces (Crank, The Mathematics of Diffusion, 1975, chapter 4).
  * Fo = D t / l^2 with l half the thickness; alpha = water in the bath / water in the meat, Infinity for a large bath.
@@ -37,9 +39,10 @@ export interface Slab {
 }
 
 /** Uptake of a slab from a bath of this ratio; the roots are found once. */
-export function slabInBath(alpha: number): Slab {
-  return Number.isFinite(alpha) ? finiteBath(alpha) : infiniteBath();
-}
+export const slabInBath = remembering(
+  (alpha: number): Slab => (Number.isFinite(alpha) ? finiteBath(alpha) : infiniteBath()),
+  { key: (alpha) => alpha },
+);
 
 function infiniteBath(): Slab {
   const term = (index: number) => (index + 0.5) * Math.PI;

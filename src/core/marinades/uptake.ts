@@ -1,3 +1,4 @@
+import { remembering } from '../remember';
 import { fourierAt, slabInBath } from './diffusion';
 
 const GAS_J_MOL_K = 8.314;
@@ -87,7 +88,7 @@ export interface UptakeModel extends Pick<Uptake, 'alpha' | 'equilibriumSaltPerc
  *
  * @throws RangeError for a thickness that is not positive or a temperature outside -2..60 °C
  */
-export function uptakeModel(input: Omit<UptakeInput, 'minutes'>): UptakeModel {
+export const uptakeModel = remembering((input: Omit<UptakeInput, 'minutes'>): UptakeModel => {
   const { thicknessMm, tempC } = input;
   if (!(thicknessMm > 0)) throw new RangeError('thicknessMm must be positive');
   if (!(tempC >= -2 && tempC <= 60)) throw new RangeError('tempC must be between -2 and 60');
@@ -106,7 +107,7 @@ export function uptakeModel(input: Omit<UptakeInput, 'minutes'>): UptakeModel {
     average: (minutes) => slab.average(minutes / minutesPerFourier),
     centre: (minutes) => slab.centre(minutes / minutesPerFourier),
   };
-}
+});
 
 /** The model of {@link uptakeModel} read at one time. */
 export function uptake({ minutes, ...input }: UptakeInput): Uptake {

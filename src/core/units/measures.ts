@@ -1,3 +1,4 @@
+import { remembering } from '../remember';
 import { ML_PER_CUP, ML_PER_TBSP, ML_PER_TSP } from './exact';
 
 /** A spoon or cup in the drawer. */
@@ -61,6 +62,16 @@ const MOST_PINCHES = 4;
  * @throws RangeError when the volume is not a positive number or no measure is owned
  */
 export function toMeasures(volumeMl: number, owned: readonly OwnedMeasure[] = USUAL_MEASURES): MeasuredVolume {
+  let known = drawers.get(owned);
+  if (!known)
+    drawers.set(owned, (known = remembering((ml: number) => handiest(ml, owned), { most: 200, key: (ml) => ml })));
+  return known(volumeMl);
+}
+
+/** Of each drawer the volumes that were asked for last. */
+const drawers = new WeakMap<readonly OwnedMeasure[], (volumeMl: number) => MeasuredVolume>();
+
+function handiest(volumeMl: number, owned: readonly OwnedMeasure[]): MeasuredVolume {
   if (!(volumeMl > 0) || !Number.isFinite(volumeMl)) throw new RangeError('volumeMl must be a positive number');
   if (owned.length === 0) throw new RangeError('at least one measure must be owned');
 

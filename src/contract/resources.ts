@@ -23,8 +23,8 @@ import {
 } from '@/core/marinades';
 import { ANIMALS, FATS, FORMS, SUITS, WORKS, type Cut } from '@/core/pieces';
 import { EVENT_KINDS, MEASURES, type EventKind, type Measure } from '@/core/progress';
-import { COOKS, isJobKey, JOB_KINDS, type JobKey } from '@/core/scheduling';
-import { STAGES } from '@/core/ways';
+import { COOKS, HEATS, isJobKey, JOB_KINDS, type JobKey } from '@/core/scheduling';
+import { HEAT_METHODS, STAGES } from '@/core/ways';
 import { ENZYME_CLASSES, FORCE_TIMES, FORCES } from '@/core/tenderizing';
 import { USUAL_MEASURES } from '@/core/units';
 import { dialStack } from './calculations';
@@ -51,6 +51,9 @@ const currency = z
   .describe('ISO 4217');
 
 const cooks = z.int().min(COOKS.min).max(COOKS.max).describe('Pairs of hands at work at once');
+const heats = z
+  .partialRecord(z.enum(HEAT_METHODS), z.int().min(HEATS.min).max(HEATS.max))
+  .describe('How many batches go on each heat at once; one where it is not said');
 export const household = z.object({
   id,
   name,
@@ -60,6 +63,7 @@ export const household = z.object({
   slicerStacks,
   currency,
   cooks,
+  heats,
   paces: z
     .partialRecord(
       z.enum(HANDWORK as [Handwork, ...Handwork[]]),
@@ -79,6 +83,7 @@ export const householdWrite = z.strictObject({
   slicerStacks: slicerStacks.optional().describe('Left out: as they are'),
   currency: currency.optional(),
   cooks: cooks.optional().describe('Left out: as they are'),
+  heats: heats.optional().describe('Left out: as they are'),
   paces: z.unknown().optional().describe('Taken as it was read, and left alone: it is learned'),
   forgetPaces: z.literal(true).optional().describe('Forget how quick these hands are; they are learned anew'),
 });

@@ -1,4 +1,4 @@
-import type { Freezer, MealBatch, Paces } from '@/core/batches';
+import type { Freezer, MealBatch, Paces, Surroundings } from '@/core/batches';
 import type { DayBatch, PlannedBatch } from '@/core/day';
 import type { Ingredient, Marinade } from '@/core/marinades';
 import type { Cut } from '@/core/pieces';
@@ -39,6 +39,7 @@ export interface KitchenAround {
   slicer?: DialFit;
   currency: string;
   cooks: number;
+  heats: NonNullable<Surroundings['heats']>;
   paces: Paces;
   /** The cook's own cuts, beside those of the catalogue. */
   ownCuts: Cut[];

@@ -25,7 +25,10 @@ export function ensureHousehold(
 }
 
 type HouseholdValues = Partial<
-  Pick<HouseholdRow, 'name' | 'zone' | 'measures' | 'freezer' | 'slicer_stacks' | 'currency' | 'cooks' | 'paces_since'>
+  Pick<
+    HouseholdRow,
+    'name' | 'zone' | 'measures' | 'freezer' | 'slicer_stacks' | 'currency' | 'cooks' | 'heats' | 'paces_since'
+  >
 >;
 
 /** @throws VersionConflict when it is another version than the caller saw; without `version` it changes whatever is there */

@@ -24,6 +24,7 @@ export interface HouseholdRow {
   slicer_stacks: DialStack[] | null;
   currency: string;
   cooks: number;
+  heats: Record<string, number>;
   /** Hands are learned from what was done since. */
   paces_since: Date | null;
 }

@@ -234,3 +234,20 @@ describe('the pace of these hands', () => {
     expect(await sliceMin()).toBe(usual);
   });
 });
+
+test('pans of the kitchen: two cooks at two pans are both done at the table', async () => {
+  const tableAt = '2026-06-12T18:00:00.000Z';
+  const mealId = await elsewhere(tableAt);
+  const ids = [await newBatch({ mealId, tableAt }), await newBatch({ mealId, tableAt })].map(({ id }) => id);
+  const { name, zone, cooks, heats } = (await call('GET', '/household')).body;
+  const kitchen = (more: object) => call('PUT', '/household', { ifMatch: '*', body: { name, zone, ...more } });
+  const ends = async () => (await mealOf(mealId)).jobs.filter(({ key }) => key === 'cook').map(({ endAt }) => endAt);
+  expect([cooks, heats]).toEqual([1, {}]);
+  expect((await kitchen({ cooks: 2 })).body.heats).toEqual({});
+  expect(new Set(await ends()).size).toBe(2);
+  expect((await kitchen({ cooks: 2, heats: { pan: 2 } })).body.heats).toEqual({ pan: 2 });
+  expect(await ends()).toEqual(ids.map(() => tableAt));
+  expect((await kitchen({ heats: { pan: 9 } })).status).toBe(400);
+  expect((await kitchen({ heats: { stove: 1 } })).status).toBe(400);
+  await kitchen({ cooks: 1, heats: {} });
+});

@@ -1,7 +1,7 @@
 import type { Paces } from './handwork';
 import type { BatchInputs } from './inputs';
 import type { Glaze, Heat, Room, Slurry } from '../cooking';
-import type { Band, Shape } from '../ways';
+import type { Band, HeatMethod, Shape } from '../ways';
 import type { FirmingInput, FirmingTimes, FreezerKnowledge, FreezerPreset, ThawInput, ThawResult } from '../firming';
 import type {
   CoatCheck,
@@ -47,6 +47,8 @@ export interface Surroundings {
   slicer?: DialFit;
   /** Pairs of hands at work; one where it is not said. */
   cooks?: number;
+  /** How many batches go on each heat at once; one where it is not said. */
+  heats?: Readonly<Partial<Record<HeatMethod, number>>>;
   /** When nobody is in the kitchen. */
   away?: readonly Interval[];
   /** How quick this cook's hands are, where that was learned. */

@@ -53,7 +53,7 @@ function placedIn(
   const { schedules, clashes } = scheduleMeal(
     alone.map(({ work }) => work),
     alone.map(({ schedule }) => withoutTurns(schedule)),
-    { cooks: batches[0]?.around.cooks },
+    { cooks: batches[0]?.around.cooks, heats: batches[0]?.around.heats },
   );
   /** With the turns of the bags, each kept clear of what hands do for the batches before it. */
   const places: (Place | undefined)[] = [];

@@ -1,7 +1,7 @@
 import { planAsItStands, planBatch, type BatchPlan, type Pins } from '../batches';
 import { follow, type Followed, type Standing } from '../follow';
 import { facts, type Facts } from '../progress';
-import { isTurn, whatGives, type Gives, type JobKey, type ScheduleProblem } from '../scheduling';
+import { isTurn, whatGives, type Gives, type JobKey, type ScheduleProblem, type Shared } from '../scheduling';
 import { givesOf, met, type DayBatch, type Planned } from './planDay';
 
 /** What may be left out when it gets late, as long as that job has not begun. */
@@ -45,9 +45,10 @@ export function asItStands(
       ? [{ at, batch, followed: followedOf(plan, known[at]!) }]
       : [];
   });
-  const cooks = batches[0]?.around.cooks;
+  const { cooks, heats } = batches[0]?.around ?? {};
+  const shared: Shared = { cooks, heats };
   const ask = (all: readonly Followed[]) =>
-    alone ? all.flatMap((one) => follow([one], { nowMs, cooks })) : follow(all, { nowMs, cooks });
+    alone ? all.flatMap((one) => follow([one], { nowMs, ...shared })) : follow(all, { nowMs, ...shared });
   const all = entries.map(({ followed }) => followed);
   const standings = ask(all);
   const standingOf = new Map(entries.map(({ at }, index) => [at, standings[index]!]));
@@ -69,7 +70,7 @@ export function asItStands(
         : [];
     return { ...base, ...live, standing, ways };
   });
-  return standings.every(({ asPlanned }) => asPlanned) ? days : givesNow(days, nowMs, cooks);
+  return standings.every(({ asPlanned }) => asPlanned) ? days : givesNow(days, nowMs, shared);
 }
 
 const followedOf = (plan: BatchPlan, { jobs: progress }: Facts): Followed => ({
@@ -80,7 +81,7 @@ const followedOf = (plan: BatchPlan, { jobs: progress }: Facts): Followed => ({
 });
 
 /** What gives now that hours have moved: of what is still to come. A bag is turned when hands are free. */
-function givesNow(days: readonly DayPlan[], nowMs: number, cooks: number | undefined): DayPlan[] {
+function givesNow(days: readonly DayPlan[], nowMs: number, shared: Shared): DayPlan[] {
   const sound = days.filter(({ plan }) => plan);
   const gives = whatGives(
     sound.map(({ plan, standing }) => {
@@ -96,7 +97,7 @@ function givesNow(days: readonly DayPlan[], nowMs: number, cooks: number | undef
           : schedule,
       };
     }),
-    cooks,
+    shared,
   );
   return days.map((day) => (day.plan ? { ...day, gives: givesOf(gives, sound.indexOf(day)) } : day));
 }

@@ -51,7 +51,7 @@ export function planDay(
     }
   });
   const plans = alone ? sound.map(({ inputs, around }) => planBatch(inputs, around)) : planMeal(sound).plans;
-  const gives = whatGives(plans, batches[0]?.around.cooks);
+  const gives = whatGives(plans, batches[0]?.around);
   return batches.map((batch) => {
     const at = sound.indexOf(batch);
     return at < 0 ? { gives: [] } : { plan: plans[at]!, gives: givesOf(gives, at) };

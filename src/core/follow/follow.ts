@@ -7,6 +7,7 @@ import {
   type Job,
   type JobKey,
   type Schedule,
+  type Shared,
   type Work,
 } from '../scheduling';
 import { leftOf, type Left, type WhatIsLeft } from './left';
@@ -60,7 +61,7 @@ type Accepted = Extract<Schedule, { ok: true }>;
  */
 export function follow(
   batches: readonly Followed[],
-  { nowMs: now, cooks = 1 }: { nowMs: number; cooks?: number },
+  { nowMs: now, ...shared }: { nowMs: number } & Shared,
 ): Standing[] {
   // Minute by minute: what is read does not flicker.
   const nowMs = Math.floor(now / MIN_MS) * MIN_MS;
@@ -69,9 +70,9 @@ export function follow(
   const asPlanned = batches.map((batch, at) => asItRuns(planned(batch, left[at]!), left[at]!, nowMs));
   const works = batches.map(({ work }) => work);
   // What runs over its time may be in the way of another batch, whose hours are kept so far.
-  if (kept.every(Boolean) && clashesOf(asPlanned, works, cooks).length === 0)
+  if (kept.every(Boolean) && clashesOf(asPlanned, works, shared).length === 0)
     return batches.map((batch, at) => standing(batch, left[at]!, { nowMs }));
-  const { schedules, tables } = placedFromNow(batches, { left, kept, nowMs, cooks });
+  const { schedules, tables } = placedFromNow(batches, { left, kept, nowMs, shared });
   return batches.map((batch, at) =>
     standing(batch, left[at]!, { schedule: schedules[at]!, tableMs: tables[at]!, nowMs }),
   );
@@ -81,13 +82,13 @@ interface FromNow {
   left: readonly WhatIsLeft[];
   kept: readonly boolean[];
   nowMs: number;
-  cooks: number;
+  shared: Shared;
 }
 
 /** Hours for what is left; tables are moved as long as something is late or wants what another has. */
 function placedFromNow(
   batches: readonly Followed[],
-  { left, kept, nowMs, cooks }: FromNow,
+  { left, kept, nowMs, shared }: FromNow,
 ): { schedules: Schedule[]; tables: number[] } {
   let tables = batches.map(({ work }) => work.tableAtMs);
   let best: { schedules: Schedule[]; tables: number[]; clashMin: number } | undefined;
@@ -103,10 +104,10 @@ function placedFromNow(
       workLeft(work, tables[at] === work.tableAtMs ? left[at]! : unpinned(left[at]!), { tableMs: tables[at]!, nowMs }),
     );
     const inTime = alone.map((schedule, at) => asItRuns(inTimeOf(schedule), left[at]!, nowMs));
-    const together = scheduleMeal(works, inTime, { cooks }).schedules;
+    const together = scheduleMeal(works, inTime, shared).schedules;
     const schedules = together.map(inTimeOf);
     tables = tables.map((tableMs, at) => tableMs + lateMs(together[at]!));
-    const clashes = clashesOf(schedules, works, cooks);
+    const clashes = clashesOf(schedules, works, shared);
     const clashMin = clashes.reduce((sum, { minutes }) => sum + minutes, 0);
     if (!best || clashMin < best.clashMin) best = { schedules, tables, clashMin };
     if (together.some((schedule) => lateMs(schedule) > 0)) continue;
@@ -114,14 +115,14 @@ function placedFromNow(
     for (const { second, minutes } of clashes.slice(0, 1))
       tables = tables.map((tableMs, at) => (at === second.work ? tableMs + Math.ceil(minutes) * MIN_MS : tableMs));
   }
-  return best!.clashMin === 0 ? best! : apart(best!, batches, { left, cooks });
+  return best!.clashMin === 0 ? best! : apart(best!, batches, { left, shared });
 }
 
 /** What no placing has kept apart: one batch after the other, what runs first and then by the table, each as a whole waits for those before it, and its table with it. */
 function apart(
   { schedules: together, tables: given }: { schedules: Schedule[]; tables: number[] },
   batches: readonly Followed[],
-  { left, cooks }: Pick<FromNow, 'left' | 'cooks'>,
+  { left, shared }: Pick<FromNow, 'left' | 'shared'>,
 ): { schedules: Schedule[]; tables: number[] } {
   const works = batches.map(({ work }) => work);
   const running = left.map(({ chain, side }) => [...chain, ...side].flatMap(({ key, runs }) => (runs ? [key] : [])));
@@ -133,7 +134,7 @@ function apart(
   for (const at of order) {
     schedules[at] = together[at]!;
     for (let waits = 0; waits < MOST_WAITS; waits++) {
-      const clash = clashesOf(schedules, works, cooks)
+      const clash = clashesOf(schedules, works, shared)
         .map(
           ({ first, second }) => (first.work === at ? [first.job, second.job] : [second.job, first.job]) as [Job, Job],
         )

@@ -17,5 +17,5 @@ export {
 export { countBack, type CountBackInput, type Schedule, type ScheduleProblem } from './countBack';
 export { clashesOf, MOST_TOGETHER, scheduleMeal, type Clash, type MealSchedule } from './scheduleMeal';
 export { whatGives, type Gives } from './whatGives';
-export { COOKS, TO_THE_FRIDGE_MIN, waitsAfter, type Work } from './work';
+export { COOKS, HEATS, TO_THE_FRIDGE_MIN, waitsAfter, type Shared, type Work } from './work';
 export { warmMinutes } from './warmMinutes';

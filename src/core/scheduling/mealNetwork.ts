@@ -1,7 +1,7 @@
 import type { Arc, Network } from '../makespan';
 import { KEPT_HOT_MAX_MIN } from '../safety';
 import type { Job, SideTask, Task } from './job';
-import { waitsAfter, type Work } from './work';
+import { waitsAfter, type Shared, type Work } from './work';
 
 const MIN_MS = 60_000;
 /** What is made beside the meat may be ready so much sooner, min: own choice; sticks may lie in water for 4 h (common practice). */
@@ -26,7 +26,11 @@ export interface MealNetwork {
 }
 
 /** @param marinadeMin of each work, the least its marinade takes */
-export function mealNetwork(works: readonly Work[], marinadeMin: readonly number[], cooks: number): MealNetwork {
+export function mealNetwork(
+  works: readonly Work[],
+  marinadeMin: readonly number[],
+  { cooks = 1, heats = {} }: Shared,
+): MealNetwork {
   const tableMs = Math.max(...works.map((work) => work.tableAtMs));
   const names = ['hands', ...new Set(works.map(({ heat }) => heat))];
   const nodes: Node[] = [];
@@ -87,7 +91,7 @@ export function mealNetwork(works: readonly Work[], marinadeMin: readonly number
         ? [...(task.hands ? [HANDS] : []), ...(task.key === 'cook' ? [names.indexOf(works[work]!.heat, 1)] : [])]
         : [],
     ),
-    capacity: names.map((_, at) => (at === HANDS ? cooks : 1)),
+    capacity: names.map((name, at) => (at === HANDS ? cooks : (heats[name] ?? 1))),
     names,
     before,
     arcs: [...nodes.map((_, to) => ({ from: n, to, min: 0 })), ...arcs.map(fromBeginning)],

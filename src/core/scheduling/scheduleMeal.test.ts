@@ -187,3 +187,18 @@ test('nobody in the kitchen: no batch of the meal has handwork then', () => {
       if (job.hands) expect(job.startMs >= away.toMs || job.endMs <= away.fromMs).toBe(true);
   }
 });
+
+test('two cooks and two pans: both are done at the table; one pan, or one cook, and one of them waits hot', () => {
+  const works = [work(), work()];
+  const kept = (shared: Parameters<typeof scheduleMeal>[2]) =>
+    hotOf(
+      scheduleMeal(
+        works,
+        works.map((one) => countBack(one)),
+        shared,
+      ).schedules,
+    );
+  expect(kept({ cooks: 2, heats: { pan: 2 } })).toEqual([0, 0]);
+  expect(Math.max(...kept({ cooks: 2, heats: { grill: 2 } }))).toBe(15);
+  expect(Math.max(...kept({ cooks: 1, heats: { pan: 2 } }))).toBeGreaterThanOrEqual(15);
+});

@@ -6,7 +6,7 @@ import { HANDS, jobsOf, mealNetwork, type MealNetwork } from './mealNetwork';
 import { costOf, isLess } from './mealCost';
 import { disturbed } from './disturbed';
 import { warmByTheClock } from './warmMinutes';
-import { waitsAfter, type Work } from './work';
+import { waitsAfter, type Shared, type Work } from './work';
 
 const MIN_MS = 60_000;
 /** Tried at most for each batch, in tasks placed: some milliseconds. */
@@ -40,39 +40,45 @@ export interface MealSchedule {
  * @param alone what each comes to by itself; one that is refused takes no part
  * @returns deterministic: the same meal has the same schedule
  */
-export function scheduleMeal(works: readonly Work[], alone: readonly Schedule[], { cooks = 1 } = {}): MealSchedule {
+export function scheduleMeal(works: readonly Work[], alone: readonly Schedule[], shared: Shared = {}): MealSchedule {
   const planned = works.flatMap((work, index) => {
     const schedule = alone[index]!;
     return schedule.ok ? [{ work, index, schedule }] : [];
   });
-  const clashes = clashesOf(alone, works, cooks);
+  const clashes = clashesOf(alone, works, shared);
   if (planned.length < 2 || planned.length > MOST_TOGETHER || clashes.length === 0)
     return { schedules: [...alone], clashes };
   const schedules = [...alone];
   // What does not fit with the others any more does not disturb them: the last stays as it is alone, and what clashes is told.
   for (let fit = planned.length; fit > 1; fit--) {
-    const together = placeWith(planned.slice(0, fit), cooks);
+    const together = placeWith(planned.slice(0, fit), shared);
     if (!together) continue;
     for (const [at, { index }] of planned.slice(0, fit).entries()) schedules[index] = together.schedules[at]!;
     break;
   }
-  return { schedules, clashes: clashesOf(schedules, works, cooks) };
+  return { schedules, clashes: clashesOf(schedules, works, shared) };
 }
 
 /** What fewer hands can do more can do too: another cook never makes it worse. */
-function placeWith(planned: readonly { work: Work; schedule: Accepted }[], cooks: number): Together | undefined {
+function placeWith(
+  planned: readonly { work: Work; schedule: Accepted }[],
+  { cooks = 1, heats }: Shared,
+): Together | undefined {
   const works = planned.map(({ work }) => work);
   const alone = planned.map(({ schedule }) => schedule);
-  return Array.from({ length: cooks }, (_, fewer) => placeTogether(works, alone, cooks - fewer)).reduce(
-    (best, one) => (one && (!best || isLess(one.cost, best.cost)) ? one : best),
-    undefined,
-  );
+  return Array.from({ length: cooks }, (_, fewer) =>
+    placeTogether(works, alone, { cooks: cooks - fewer, heats }),
+  ).reduce((best, one) => (one && (!best || isLess(one.cost, best.cost)) ? one : best), undefined);
 }
 
 type Accepted = Extract<Schedule, { ok: true }>;
 
 /** Pairs of jobs of different batches that more hands or places would be needed for. */
-export function clashesOf(schedules: readonly Schedule[], works: readonly Pick<Work, 'heat'>[], cooks = 1): Clash[] {
+export function clashesOf(
+  schedules: readonly Schedule[],
+  works: readonly Pick<Work, 'heat'>[],
+  { cooks = 1, heats = {} }: Shared = {},
+): Clash[] {
   const jobs = schedules
     .flatMap((schedule, work) =>
       schedule.ok
@@ -86,8 +92,12 @@ export function clashesOf(schedules: readonly Schedule[], works: readonly Pick<W
     running = running.filter(({ job }) => job.endMs > second.job.startMs);
     for (const first of running) {
       if (first.work === second.work) continue;
+      const heat = (side: typeof first) => (side.job.key === 'cook' ? works[side.work]!.heat : undefined);
+      const wanted = heat(second);
       const sameHeat =
-        first.job.key === 'cook' && second.job.key === 'cook' && works[first.work]!.heat === works[second.work]!.heat;
+        wanted !== undefined &&
+        heat(first) === wanted &&
+        running.filter((one) => heat(one) === wanted).length >= (heats[wanted] ?? 1);
       const minutes = (Math.min(first.job.endMs, second.job.endMs) - second.job.startMs) / MIN_MS;
       if (sameHeat || running.length >= cooks) clashes.push({ first, second, minutes });
     }
@@ -101,20 +111,20 @@ interface Together {
   cost: readonly number[];
 }
 
-function placeTogether(works: readonly Work[], alone: readonly Accepted[], cooks: number): Together | undefined {
+function placeTogether(works: readonly Work[], alone: readonly Accepted[], shared: Shared): Together | undefined {
   const effort = { left: EFFORT * works.length };
   const random = randomFrom(1);
   const flexes = works.map(({ chain }) => chain.find((task): task is FlexibleTask => 'flex' in task));
   const wishes = flexes.map((task) => task?.minutes ?? 0);
   const least = flexes.map((task) => task?.flex.fromMin ?? 0);
   const tableMs = Math.max(...works.map(({ tableAtMs }) => tableAtMs));
-  const nights = busyAtNight(works, tableMs, cooks);
+  const nights = busyAtNight(works, tableMs, shared.cooks ?? 1);
   const meals = new Map<string, MealNetwork & { distances: Distances }>();
   const mealWith = (marinade: readonly number[]) => {
     const name = marinade.join();
     let meal = meals.get(name);
     if (!meal) {
-      const built = mealNetwork(works, marinade, cooks);
+      const built = mealNetwork(works, marinade, shared);
       effort.left -= built.network.n ** 2 / ENTRIES_A_TASK;
       const distances = distancesOf(built.network);
       if ('contradiction' in distances) return undefined;

@@ -1,7 +1,7 @@
 import { clashesOf, MOST_TOGETHER } from './scheduleMeal';
 import type { Schedule } from './countBack';
 import type { Job } from './job';
-import type { Work } from './work';
+import type { Shared, Work } from './work';
 
 /** Where the schedule of a meal could not have all it should. `work` counts the batches. */
 export type Gives =
@@ -18,7 +18,7 @@ export type Gives =
 /** What gives in a meal: batches that wait hot for longer than does them good, jobs that want the same hands or heat at once. */
 export function whatGives(
   batches: readonly { schedule: Schedule; work: Pick<Work, 'heat' | 'staysHotMin'> }[],
-  cooks?: number,
+  shared: Shared = {},
 ): Gives[] {
   if (batches.length > MOST_TOGETHER) return [{ code: 'crowded', work: 0, minutes: 0, batches: batches.length }];
   const hot = batches.flatMap(({ schedule, work: { staysHotMin } }, work): Gives[] => {
@@ -28,7 +28,7 @@ export function whatGives(
   const clashes = clashesOf(
     batches.map(({ schedule }) => schedule),
     batches.map(({ work }) => work),
-    cooks,
+    shared,
   ).map(({ first, second, minutes }): Gives => ({ code: 'clash', first, second, fromMs: second.job.startMs, minutes }));
   return [...hot, ...clashes];
 }

@@ -25,6 +25,16 @@ export interface Work {
 
 /** Pairs of hands at work at once in one kitchen. */
 export const COOKS = { min: 1, max: 4 } as const;
+/** How many batches may be on one heat at once: pans, grills, trays in the oven. */
+export const HEATS = { min: 1, max: 4 } as const;
+
+/** What the batches of a meal share; one of each where it is not said. */
+export interface Shared {
+  cooks?: number;
+  /** Of each heat, by its name. */
+  heats?: Readonly<Partial<Record<string, number>>>;
+}
+
 /** A wait on the board shorter than this is not worth the way to the fridge: it counts as out. */
 export const TO_THE_FRIDGE_MIN = 10;
 /** How long meat may wait in the fridge after a task before the next, min; own estimates of what does it no harm (docs/sources.md, "Several batches"). */

@@ -1,3 +1,4 @@
+import type { HeatMethod } from '../ways';
 import type { SodaChoice } from '../tenderizing';
 import type { Allergen, IngredientKind } from '../marinades';
 import type { Animal } from '../pieces';
@@ -98,3 +99,11 @@ export function listOf(words: readonly string[]): string {
   if (words.length < 2) return words[0] ?? '';
   return `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
 }
+
+/** Where batches share the heat, as there may be several of it. */
+export const HEAT_PLACE_NAMES: Record<HeatMethod, string> = {
+  pan: 'pans',
+  grill: 'grills',
+  oven: 'ovens',
+  table: 'table grills',
+};

@@ -43,6 +43,7 @@ async function readSurroundings(household: HouseholdRow) {
     freezer: freezerOf(household),
     slicer: slicerOf(household),
     cooks: household.cooks,
+    heats: household.heats,
     paces: await pacesIn(household),
   };
   const sodaIngredient = findIngredient('soda', ingredients) ?? findIngredient('soda')!;

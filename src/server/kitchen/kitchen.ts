@@ -66,7 +66,7 @@ export async function changeHousehold(
 }
 
 function toHousehold(row: HouseholdRow, paces: Paces): Household {
-  const { id, name, zone, version, currency, cooks } = row;
+  const { id, name, zone, version, currency, cooks, heats } = row;
   return {
     id,
     name,
@@ -74,6 +74,7 @@ function toHousehold(row: HouseholdRow, paces: Paces): Household {
     version,
     currency,
     cooks,
+    heats,
     measures: ownedMeasures(row).map((measure) => measure.id),
     freezer: freezerOf(row),
     slicerStacks: row.slicer_stacks ?? [],

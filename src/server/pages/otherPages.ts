@@ -42,6 +42,7 @@ async function aroundOf(
     slicer: slicerOf(household),
     currency: household.currency,
     cooks: household.cooks,
+    heats: household.heats,
     paces: await pacesIn(household),
     ownCuts: await ownCuts(household.id, cut),
   };

@@ -252,6 +252,7 @@ function useBatchPlan(
     slicer,
     currency,
     cooks,
+    heats,
     paces,
   } = page;
   const { fields, change, pin } = draft;
@@ -266,8 +267,9 @@ function useBatchPlan(
   );
   const around = useMemo<Surroundings | undefined>(
     () =>
-      cut && marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, paces, away, meal },
-    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, paces, away, meal],
+      cut &&
+      marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, heats, paces, away, meal },
+    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, heats, paces, away, meal],
   );
   const asked = useMemo(() => withFacts(toInputs(fields), measured), [fields, measured]);
   const { plan, inputs, broken } = useSafePlan(asked, around);

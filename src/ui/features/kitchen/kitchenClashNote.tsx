@@ -1,4 +1,5 @@
-import { FREEZER_NAMES } from '@/core/words';
+import { HEAT_METHODS } from '@/core/ways';
+import { FREEZER_NAMES, HEAT_PLACE_NAMES } from '@/core/words';
 import { Button } from '../../primitives/button';
 import { kitchenFieldsOf, type KitchenFields } from './kitchenFields';
 import type { KitchenClash } from './useKitchenForm';
@@ -12,11 +13,14 @@ const NAMES: Record<keyof KitchenFields, string> = {
   tempC: 'How cold the freezer is',
   lies: 'A piece usually lies',
   cooks: 'Cooks at work',
+  heats: 'At once on the heat',
 };
 
 function said(key: keyof KitchenFields, fields: KitchenFields): string {
   if (key === 'slicerStacks' || key === 'measures') return `${fields[key].length}`;
   if (key === 'tempC') return `${fields.tempC} °C`;
+  if (key === 'heats')
+    return HEAT_METHODS.map((heat) => `${fields.heats[heat] ?? 1} ${HEAT_PLACE_NAMES[heat]}`).join(', ');
   return key === 'lies' ? FREEZER_NAMES[fields.lies] : String(fields[key]);
 }
 

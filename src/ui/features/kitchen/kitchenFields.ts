@@ -1,7 +1,10 @@
 import type { Household } from '@/contract/resources';
 
 /** What of a kitchen is set by hand. What slicing has taught of the freezer is not sent back, unless it is to be forgotten. */
-export type KitchenFields = Pick<Household, 'name' | 'zone' | 'measures' | 'currency' | 'slicerStacks' | 'cooks'> & {
+export type KitchenFields = Pick<
+  Household,
+  'name' | 'zone' | 'measures' | 'currency' | 'slicerStacks' | 'cooks' | 'heats'
+> & {
   tempC: number;
   lies: Household['freezer']['lies'];
 };
@@ -13,8 +16,9 @@ export const kitchenFieldsOf = ({
   currency,
   slicerStacks,
   cooks,
+  heats,
   freezer: { tempC, lies },
-}: Household): KitchenFields => ({ name, zone, measures, currency, slicerStacks, cooks, tempC, lies });
+}: Household): KitchenFields => ({ name, zone, measures, currency, slicerStacks, cooks, heats, tempC, lies });
 
 /** As the API takes it. @param known what the freezer is to know from now on; left out, what it has learned */
 export const toWrite = ({ tempC, lies, ...fields }: KitchenFields, known?: Household['freezer']['known']) => ({

@@ -3,9 +3,10 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Household } from '@/contract/resources';
-import { COOKS } from '@/core/scheduling';
+import { COOKS, HEATS } from '@/core/scheduling';
 import { fitDial } from '@/core/slicing';
-import { dialProblemWords } from '@/core/words';
+import { HEAT_METHODS } from '@/core/ways';
+import { dialProblemWords, HEAT_PLACE_NAMES } from '@/core/words';
 import { formatClock } from '@/core/times';
 import { FormatStyle, USUAL_MEASURES } from '@/core/units';
 import { Alive } from '../../primitives/alive';
@@ -22,6 +23,7 @@ import { SlicerFields } from './slicerFields';
 import { useKitchenForm } from './useKitchenForm';
 import { TextField, Problem, SelectField, LABEL_LOOK, Tick } from '../../primitives/plainFields';
 
+const HEAT_COUNTS = Array.from({ length: HEATS.max }, (_, at) => String(at + HEATS.min));
 const COOK_COUNTS = Array.from({ length: COOKS.max }, (_, at) => String(at + COOKS.min));
 
 /** @returns in words what has to be mended first */
@@ -80,6 +82,7 @@ export function MyKitchenScreen({ household, zones }: { household: Household; zo
           help="The batches of a meal share their hands; one alone does one thing at a time."
           onChange={(cooks) => change({ cooks: Number(cooks) })}
         />
+        <Heats heats={form.heats} onChange={(heats) => change({ heats })} />
         <Drawer owned={form.measures} onChange={(measures) => change({ measures })} />
         <TextField
           label="Currency"
@@ -134,6 +137,34 @@ function ClockField({ zone, zones, onChange }: ClockFieldProps) {
       onChange={onChange}
       help={now > 0 && `It is ${formatClock(now, zone, style.locale)} there now. All times are shown on this clock.`}
     />
+  );
+}
+
+/** How many batches go on each heat at once. */
+function Heats({
+  heats,
+  onChange,
+}: {
+  heats: KitchenFields['heats'];
+  onChange: (heats: KitchenFields['heats']) => void;
+}) {
+  return (
+    <fieldset>
+      <legend className={LABEL_LOOK}>At once on the heat</legend>
+      <div className="flex flex-wrap gap-3">
+        {HEAT_METHODS.map((heat) => (
+          <SelectField
+            key={heat}
+            label={HEAT_PLACE_NAMES[heat].replace(/^./, (first) => first.toUpperCase())}
+            className="w-24"
+            value={String(heats[heat] ?? 1)}
+            options={HEAT_COUNTS.map((count) => ({ value: count, name: count }))}
+            onChange={(count) => onChange({ ...heats, [heat]: Number(count) })}
+          />
+        ))}
+      </div>
+      <p className="mt-1 text-[13px] text-muted">Someone stands at each: two pans want two cooks.</p>
+    </fieldset>
   );
 }
 

@@ -67,10 +67,11 @@ function useSurroundings(
     freezer,
     slicer,
     cooks,
+    heats,
     paces,
   }: Pick<
     NewBatchProps,
-    'meals' | 'neighbours' | 'sodaIngredient' | 'measures' | 'zone' | 'freezer' | 'slicer' | 'cooks' | 'paces'
+    'meals' | 'neighbours' | 'sodaIngredient' | 'measures' | 'zone' | 'freezer' | 'slicer' | 'cooks' | 'heats' | 'paces'
   >,
   { cut, marinade, mealId, tableAtMs }: { cut: Cut; marinade?: Marinade; mealId?: string; tableAtMs: number },
 ) {
@@ -89,12 +90,13 @@ function useSurroundings(
         freezer,
         slicer,
         cooks,
+        heats,
         paces,
         // The youngest of its meal, it comes after the others whatever its id will be.
         ...(away?.length ? { away: intervalsOf(away) } : {}),
         ...(beside ? { meal: { id: 'new', neighbours: beside } } : {}),
       },
-    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, paces, beside, away],
+    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, heats, paces, beside, away],
   );
   return { joins, around };
 }
@@ -108,6 +110,7 @@ export function useNewBatch({
   freezer,
   slicer,
   cooks,
+  heats,
   paces,
   neighbours,
   ownCuts,
@@ -142,7 +145,7 @@ export function useNewBatch({
     [answers, nowMs],
   );
   const { joins, around } = useSurroundings(
-    { meals, neighbours, sodaIngredient, measures, zone, freezer, slicer, cooks, paces },
+    { meals, neighbours, sodaIngredient, measures, zone, freezer, slicer, cooks, heats, paces },
     { cut, marinade, mealId: answers.mealId, tableAtMs: inputs.tableAtMs },
   );
   const { plan, broken } = useSafePlan(inputs, around);

@@ -36,25 +36,27 @@ export function JobNow({ job, state, then, batch, kitchen, onRecord, zone, now }
       </p>
       <h2 className="mt-1 text-[clamp(38px,6.2vw,68px)] leading-none">{job.title}</h2>
       <p className="mt-4 max-w-[38ch] text-[25px] leading-snug text-[#d6e6e0]">{job.text}</p>
-      {job.key === 'slice' && state.startedAtMs !== undefined && firmed && (
-        <HowItCut
-          told={kitchen.reports.get(job.batchId)}
-          onTell={(report) => onRecord([{ job, kind: 'firmness-reported', payload: { report } }])}
-        />
-      )}
       <Lines lines={job.lines} />
-      {state.startedAtMs !== undefined &&
-        job.asks.map((measure) => (
-          <Ask
-            key={`${job.batchId}/${measure}`}
-            measure={measure}
-            known={kitchen.measuredOf(job.batchId)[measure]}
-            expected={batch.expected[measure]}
-            zone={zone}
-            onAnswer={(value) => onRecord([{ job, kind: 'measured', payload: { measure, value } }])}
-          />
-        ))}
       <Clock job={job} startedAtMs={state.startedAtMs} doneAtMs={state.doneAtMs} extraMin={state.extraMin} now={now} />
+      <div className="flex flex-wrap items-start gap-x-8">
+        {job.key === 'slice' && state.startedAtMs !== undefined && firmed && (
+          <HowItCut
+            told={kitchen.reports.get(job.batchId)}
+            onTell={(report) => onRecord([{ job, kind: 'firmness-reported', payload: { report } }])}
+          />
+        )}
+        {state.startedAtMs !== undefined &&
+          job.asks.map((measure) => (
+            <Ask
+              key={`${job.batchId}/${measure}`}
+              measure={measure}
+              known={kitchen.measuredOf(job.batchId)[measure]}
+              expected={batch.expected[measure]}
+              zone={zone}
+              onAnswer={(value) => onRecord([{ job, kind: 'measured', payload: { measure, value } }])}
+            />
+          ))}
+      </div>
       <ul className="mt-5 space-y-3">
         {job.cautions.map((caution) => {
           const words = cautionWords(caution, style);

@@ -78,6 +78,26 @@ test.describe('The plan follows what is done', () => {
     await expect(timers.getByRole('timer')).toContainText('Firm');
   });
 
+  test('a job that was passed over is not asked for again, and can still be opened', async ({ page, request }) => {
+    const { id } = await makeBatch(request, { pins: { soda: 'skip' } });
+    await page.goto(`/cook?batch=${id}`);
+    await alive(page);
+    // Straight to the knife: trimmed and firmed elsewhere.
+    for (const job of ['Firm it in the freezer', 'Mix the marinade', 'Slice it']) {
+      await page.keyboard.press('ArrowRight');
+      await expect(title(page)).toHaveText(job);
+    }
+    await page.keyboard.press('Space');
+    await expect(page.getByRole('timer')).toBeVisible();
+    await page.keyboard.press('Space');
+    await expect(title(page)).toHaveText(/Mix the marinade|Coat the slices/);
+    await page.keyboard.press('ArrowLeft');
+    for (let press = 0; press < 4 && (await title(page).innerText()) !== 'Trim it'; press++)
+      await page.keyboard.press('ArrowLeft');
+    await expect(title(page)).toHaveText('Trim it');
+    await expect(page.getByText('passed over')).toBeVisible();
+  });
+
   test('a job is given an hour of its own on the batch, the rest follows, and it is let go again', async ({
     page,
     request,

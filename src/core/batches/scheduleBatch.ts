@@ -246,16 +246,17 @@ function sideOf({ inputs, sides }: Stages, chain: readonly Task[]): SideTask[] {
   const aside = { place: 'none', stage: 'marinate' } as const;
   const { cooling, glaze, dip, slurry, boil } = sides;
   const cool: SideTask[] = cooling
-    ? [{ key: 'cool', ...aside, minutes: cooling.minutes.to, hands: false, before: wait }]
+    ? [{ key: 'cool', ...aside, minutes: cooling.minutes.to, hands: false, before: wait, serves: 'coat' }]
     : [];
   const mix: SideTask[] = chain.some(({ key }) => key === 'mix')
     ? []
-    : [{ ...mixTask(sides), before: cooling ? 'cool' : wait }];
+    : [{ ...mixTask(sides), before: cooling ? 'cool' : wait, serves: 'coat' }];
   const last = {
     hands: true,
     place: 'none',
     stage: 'cook',
     before: chain.find(({ key }) => key === 'thread' || key === 'dry' || key === 'cook')!.key,
+    serves: 'cook',
   } as const;
   const finish: SideTask[] = [
     ...(glaze ? [{ key: 'glaze', minutes: glaze.minutes.to, ...last } as const] : []),

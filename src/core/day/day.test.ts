@@ -140,6 +140,14 @@ describe('the hours of a meal as it stands', () => {
     expect(showDay([day!], STYLE)[0]!.alarm).toContain('mush');
   });
 
+  test('what was passed over is marked, what is still of use is not', () => {
+    const slice = planned.find(({ key }) => key === 'slice')!;
+    const events = [event('job-started', slice.startMs, {}, 'slice')];
+    const [shown] = showDay(live([batch({ events })], slice.startMs + MIN), STYLE);
+    const passed = shown!.jobs.filter((job) => job.passed).map(({ key }) => key);
+    expect(passed).toEqual(['trim', 'firm']);
+  });
+
   test('six hours after its table nobody waits for it', () => {
     const [day] = live([batch()], TABLE_MS + 361 * MIN);
     expect(day!.standing).toBeUndefined();

@@ -31,6 +31,8 @@ export interface PlannedJob extends Job {
   asks: Measure[];
   ends: JobEnd;
   lasts: Lasts;
+  /** Never begun, and made needless by what came after it. */
+  passed?: true;
   /** What it teaches of these hands when it is done. */
   teaches?: { handwork: Handwork; ruleMin: number };
 }
@@ -121,6 +123,7 @@ function plannedBatch(
     jobs: jobs.map((job) => ({
       ...job,
       batchId: batch.id,
+      ...(standing?.passed.includes(job.key) ? { passed: true as const } : {}),
       ...jobWords(job, { plan, inputs, around }, style),
       cautions: cautionsAt(job.key, plan.cautions),
       lines: linesOf(job.key, plan),

@@ -37,10 +37,15 @@ export function leftOf(
   // What is made beside serves a task that has not begun, or something that serves one; what came too late for that is passed over.
   const beside = side.flatMap((task): LeftBeside[] => {
     const { startedAtMs, doneAtMs, extraMin = 0 } = progress.get(task.key) ?? {};
-    if (doneAtMs !== undefined || (startedAtMs === undefined && !open.has(task.before))) return [];
+    if (doneAtMs !== undefined) return [];
     if (startedAtMs === undefined) {
+      // Its hour is past, but what it serves is still to come: it is made before the next task.
+      const before = open.has(task.before)
+        ? task.before
+        : task.serves && open.has(task.serves) && left.find(({ runs }) => !runs)?.key;
+      if (!before) return [];
       open.add(task.key);
-      return [{ ...task, runs: false }];
+      return [{ ...task, before, runs: false }];
     }
     const minutes = Math.max(0, task.minutes + extraMin - (nowMs - startedAtMs) / MIN_MS);
     return [{ ...task, minutes, runs: true }];

@@ -85,6 +85,8 @@ export interface FlexibleTask extends Task {
 export interface SideTask extends Task {
   /** Ends when this task starts: one of the chain, or a side task listed before it. */
   before: Task['key'];
+  /** What cannot begin without it, where that is later. */
+  serves?: Task['key'];
 }
 
 export interface Job extends Task {

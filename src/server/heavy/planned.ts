@@ -90,6 +90,7 @@ export function mealSchedule(batches: DayBatch[], nowMs: number): Omit<MealSched
         short: _short,
         text: _text,
         teaches: _teaches,
+        passed: _passed,
         mayWaitMin: _may,
         atMs: _at,
         ...job

@@ -32,7 +32,9 @@ export function JobNow({ job, state, then, batch, kitchen, onRecord, zone, now }
       <p className="text-[18px] text-kitchen-muted">
         {state.doneAtMs !== undefined
           ? `Done at ${formatClock(state.doneAtMs, zone, style.locale)}`
-          : `${state.startedAtMs === undefined ? 'planned for' : 'begun at'} ${formatClock(job.startMs, zone, style.locale)}, ${formatDuration(job.minutes)}`}
+          : job.passed
+            ? 'passed over'
+            : `${state.startedAtMs === undefined ? 'planned for' : 'begun at'} ${formatClock(job.startMs, zone, style.locale)}, ${formatDuration(job.minutes)}`}
       </p>
       <h2 className="mt-1 text-[clamp(38px,6.2vw,68px)] leading-none">{job.title}</h2>
       <p className="mt-4 max-w-[38ch] text-[25px] leading-snug text-[#d6e6e0]">{job.text}</p>

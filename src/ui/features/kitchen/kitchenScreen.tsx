@@ -70,7 +70,7 @@ export function KitchenScreen({ title, mealId, zone, nowMs, ...meal }: KitchenPa
             <JobNow
               job={job}
               state={state}
-              then={jobs[index + 1]}
+              then={current.then}
               batch={batch!}
               kitchen={kitchen}
               onRecord={current.record}

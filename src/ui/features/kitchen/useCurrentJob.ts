@@ -15,10 +15,9 @@ export function useCurrentJob(kitchen: ReturnType<typeof useKitchen>) {
   /** What was taken back last, until something else is done. */
   const [takenBack, setTakenBack] = useState<readonly KitchenEvent[]>([]);
   const looking = looked === undefined ? -1 : jobs.findIndex((job) => nameOf(job) === looked);
-  const firstOpen = jobs.findIndex(
-    (job) => progress(job).doneAtMs === undefined && (job.hands || progress(job).startedAtMs === undefined),
-  );
-  const firstUndone = jobs.findIndex((job) => progress(job).doneAtMs === undefined);
+  const isOpen = (job: PlannedJob) => !job.passed && progress(job).doneAtMs === undefined;
+  const firstOpen = jobs.findIndex((job) => isOpen(job) && (job.hands || progress(job).startedAtMs === undefined));
+  const firstUndone = jobs.findIndex(isOpen);
   const allDone = firstUndone < 0;
   const index = looking >= 0 ? looking : firstOpen >= 0 ? firstOpen : firstUndone >= 0 ? firstUndone : jobs.length;
   const job: PlannedJob | undefined = jobs[index];
@@ -64,6 +63,8 @@ export function useCurrentJob(kitchen: ReturnType<typeof useKitchen>) {
     index,
     job,
     state,
+    /** What comes after it. */
+    then: jobs.slice(index + 1).find(isOpen),
     allDone,
     goOn,
     back: () => lookAt(jobs[Math.max(0, index - 1)]),

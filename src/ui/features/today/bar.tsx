@@ -84,7 +84,7 @@ export function Bar({ job, at, zone, spanMs, done, onMove }: BarProps) {
       className={clsx(
         'condensed absolute top-5 flex h-10 items-center overflow-hidden rounded-sm border text-[13px] font-semibold',
         lookOf(job),
-        done && 'opacity-55',
+        (done || job.passed) && 'opacity-55',
         onMove && 'cursor-ew-resize touch-pan-y select-none',
         byMs !== 0 && 'z-30 outline-2 outline-offset-1 outline-brass',
       )}

@@ -195,7 +195,7 @@ function Row({ batch, at, nights, away, spanMs, marks, now, tableAtMs, progress,
             spanMs={spanMs}
             done={progress.get(job.key)?.doneAtMs !== undefined}
             onMove={
-              mayHaveHour(job) && progress.get(job.key)?.startedAtMs === undefined
+              mayHaveHour(job) && !job.passed && progress.get(job.key)?.startedAtMs === undefined
                 ? (startMs) => onMove(job, startMs)
                 : undefined
             }

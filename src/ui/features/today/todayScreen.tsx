@@ -35,7 +35,7 @@ export function TodayScreen({ zone, meal, meals, nowMs, ...given }: TodayPage & 
   const tableAtMs = Date.parse(meal.tableAt);
   const inMeal = (tableAtMs - now) / 60_000;
   const next = kitchen.jobs
-    .filter((job) => job.hands && kitchen.progress(job).doneAtMs === undefined)
+    .filter((job) => job.hands && !job.passed && kitchen.progress(job).doneAtMs === undefined)
     .slice(0, SHOWN_JOBS);
   return (
     <div className="mx-auto max-w-[1500px] px-4 py-6 wide:px-6">

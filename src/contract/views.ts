@@ -1,8 +1,7 @@
-import type { Freezer, MealBatch, Paces, Surroundings } from '@/core/batches';
+import type { Kitchen, MealBatch } from '@/core/batches';
 import type { DayBatch, PlannedBatch } from '@/core/day';
 import type { Ingredient, Marinade } from '@/core/marinades';
 import type { Cut } from '@/core/pieces';
-import type { DialFit } from '@/core/slicing';
 import type { Interval } from '@/core/times';
 import type { OwnedMeasure } from '@/core/units';
 import type { Batch, EventResource, MarinadeResource, MarinadeWrite, Meal, Tasting } from './resources';
@@ -32,15 +31,9 @@ export type { DayBatch, PlannedBatch, PlannedJob } from '@/core/day';
 
 /** What of the kitchen a plan in the browser needs. */
 export interface KitchenAround {
-  sodaIngredient: Ingredient;
-  measures: OwnedMeasure[];
+  kitchen: Kitchen;
   zone: string;
-  freezer: Freezer;
-  slicer?: DialFit;
   currency: string;
-  cooks: number;
-  heats: NonNullable<Surroundings['heats']>;
-  paces: Paces;
   /** The cook's own cuts, beside those of the catalogue. */
   ownCuts: Cut[];
 }

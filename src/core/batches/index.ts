@@ -18,6 +18,7 @@ export type {
   CookPlan,
   FirmPlan,
   Freezer,
+  Kitchen,
   LeftOut,
   MarinatePlan,
   MealBatch,

@@ -33,11 +33,9 @@ import type {
 } from '../tenderizing';
 import type { OwnedMeasure } from '../units';
 
-/** What the plan takes from around the batch. */
-export interface Surroundings {
-  cut: Cut;
-  marinade: Marinade;
-  /** The kitchen's zone, for nights and turns. */
+/** What plans take from the kitchen. */
+export interface Kitchen {
+  /** For nights and turns. */
   zone: string;
   sodaIngredient: Ingredient;
   measures?: readonly OwnedMeasure[];
@@ -49,10 +47,16 @@ export interface Surroundings {
   cooks?: number;
   /** How many batches go on each heat at once; one where it is not said. */
   heats?: Readonly<Partial<Record<HeatMethod, number>>>;
-  /** When nobody is in the kitchen. */
-  away?: readonly Interval[];
   /** How quick this cook's hands are, where that was learned. */
   paces?: Paces;
+}
+
+/** What the plan takes from around the batch. */
+export interface Surroundings extends Kitchen {
+  cut: Cut;
+  marinade: Marinade;
+  /** When nobody is in the kitchen. */
+  away?: readonly Interval[];
   /** The other batches of its meal, for whom hands and heat are wanted too; this one's own id beside them. */
   meal?: { id: string; neighbours: readonly MealBatch[] };
 }

@@ -1,7 +1,6 @@
 import 'server-only';
 import type { Batch, BatchWrite } from '@/contract/resources';
 import type { BatchInputs, Surroundings } from '@/core/batches';
-import { findIngredient } from '@/core/marinades';
 import { findCut } from '@/core/pieces';
 import type { BatchEvent } from '@/core/progress';
 import { intervalsOf } from '@/core/times';
@@ -12,7 +11,7 @@ import { remembered } from '@/data/memory';
 import type { HouseholdRow } from '@/data/tables';
 import { breaksRule } from '../api/failures';
 import { cutsOf } from '../cuts/cuts';
-import { freezerOf, ingredientsOf, ownedMeasures, pacesIn, slicerOf } from '../kitchen/kitchen';
+import { ingredientsOf, kitchenOf } from '../kitchen/kitchen';
 import { coreMarinades } from '../marinades/marinades';
 import { stampsOf } from '../stamps';
 import { upgradePlan } from './upgradePlan';
@@ -37,22 +36,13 @@ async function readSurroundings(household: HouseholdRow) {
     coreMarinades(db, household.id, ingredients),
     cutsOf(db, household.id, { all: true }),
   ]);
-  const shared = {
-    zone: household.zone,
-    measures: ownedMeasures(household),
-    freezer: freezerOf(household),
-    slicer: slicerOf(household),
-    cooks: household.cooks,
-    heats: household.heats,
-    paces: await pacesIn(household),
-  };
-  const sodaIngredient = findIngredient('soda', ingredients) ?? findIngredient('soda')!;
+  const kitchen = await kitchenOf(household, ingredients);
   return (inputs: Pick<BatchInputs, 'cutId' | 'marinadeId'>): Surroundings => {
     const cut = findCut(inputs.cutId, cuts);
     const marinade = marinades.get(inputs.marinadeId);
     if (!cut) throw breaksRule('There is no such cut.', '/cutId');
     if (!marinade) throw breaksRule('There is no such marinade.', '/marinadeId');
-    return { cut, marinade, sodaIngredient, ...shared };
+    return { cut, marinade, ...kitchen };
   };
 }
 

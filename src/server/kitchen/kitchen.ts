@@ -1,8 +1,8 @@
 import 'server-only';
 import { initialZone } from '@/config/environment';
 import type { Household, HouseholdWrite } from '@/contract/resources';
-import { pacesOf, USUAL_FREEZER, type Freezer, type Paces } from '@/core/batches';
-import { INGREDIENTS, STARTER_BOOK, type Ingredient } from '@/core/marinades';
+import { pacesOf, USUAL_FREEZER, type Freezer, type Kitchen, type Paces } from '@/core/batches';
+import { findIngredient, INGREDIENTS, STARTER_BOOK, type Ingredient } from '@/core/marinades';
 import { fitDial, type DialFit } from '@/core/slicing';
 import { isZone } from '@/core/times';
 import { dialProblemWords } from '@/core/words';
@@ -87,13 +87,25 @@ export const freezerOf = ({ freezer }: HouseholdRow): Freezer => freezer ?? USUA
 
 const TAUGHT_BY_BATCHES = 30;
 /** How quick these hands are, by what they did last. */
-export const pacesIn = ({ id, paces_since }: HouseholdRow): Promise<Paces> =>
+const pacesIn = ({ id, paces_since }: HouseholdRow): Promise<Paces> =>
   remembered('paces', async () =>
     pacesOf(await handworkEvents(database(), { householdId: id }, { since: paces_since, batches: TAUGHT_BY_BATCHES })),
   );
 
+/** What plans take from the kitchen. */
+export const kitchenOf = async (household: HouseholdRow, ingredients: readonly Ingredient[]): Promise<Kitchen> => ({
+  zone: household.zone,
+  sodaIngredient: findIngredient('soda', ingredients) ?? findIngredient('soda')!,
+  measures: ownedMeasures(household),
+  freezer: freezerOf(household),
+  slicer: slicerOf(household),
+  cooks: household.cooks,
+  heats: household.heats,
+  paces: await pacesIn(household),
+});
+
 /** The dial of the slicing machine, once its stacks agree on a line. */
-export function slicerOf({ slicer_stacks }: HouseholdRow): DialFit | undefined {
+function slicerOf({ slicer_stacks }: HouseholdRow): DialFit | undefined {
   const fit = slicer_stacks && slicer_stacks.length >= 2 ? fitDial(slicer_stacks) : undefined;
   return fit?.ok ? fit.fit : undefined;
 }

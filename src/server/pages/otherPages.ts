@@ -9,7 +9,7 @@ import type {
   MarinadeWork,
   NewBatchPage,
 } from '@/contract/views';
-import { findIngredient, STARTER_BOOK, type Ingredient, type Marinade } from '@/core/marinades';
+import { STARTER_BOOK, type Ingredient, type Marinade } from '@/core/marinades';
 import { wholeBatchesById } from '@/data/batches';
 import { database } from '@/data/connection';
 import { remembered } from '@/data/memory';
@@ -20,7 +20,7 @@ import { listEvents, loadBatch } from '../batches/batches';
 import { loadBatches } from '../batches/loadBatches';
 import { neighboursIn } from '../batches/schedules';
 import { ownCuts } from '../cuts/cuts';
-import { currentHousehold, freezerOf, ingredientsOf, ownedMeasures, pacesIn, slicerOf } from '../kitchen/kitchen';
+import { currentHousehold, ingredientsOf, kitchenOf, ownedMeasures } from '../kitchen/kitchen';
 import { listMarinades, namesInBook, readMarinade, toCore, wholeBook } from '../marinades/marinades';
 import { listMeals, readMeal } from '../meals/meals';
 import { listTastings } from '../tastings/tastings';
@@ -35,15 +35,9 @@ async function aroundOf(
   cut?: Cut,
 ): Promise<KitchenAround> {
   return {
-    sodaIngredient: findIngredient('soda', ingredients) ?? findIngredient('soda')!,
-    measures: ownedMeasures(household),
+    kitchen: await kitchenOf(household, ingredients),
     zone: household.zone,
-    freezer: freezerOf(household),
-    slicer: slicerOf(household),
     currency: household.currency,
-    cooks: household.cooks,
-    heats: household.heats,
-    paces: await pacesIn(household),
     ownCuts: await ownCuts(household.id, cut),
   };
 }

@@ -240,21 +240,7 @@ function useBatchPlan(
   draft: ReturnType<typeof useBatchDraft>,
   { events, record, measured }: Pick<BatchWork, 'events' | 'record'> & Pick<Facts, 'measured'>,
 ): { work?: BatchWork; broken?: string[] } {
-  const {
-    batch,
-    neighbours,
-    away,
-    marinades,
-    sodaIngredient,
-    measures,
-    zone,
-    freezer,
-    slicer,
-    currency,
-    cooks,
-    heats,
-    paces,
-  } = page;
+  const { batch, neighbours, away, marinades, kitchen, zone, currency } = page;
   const { fields, change, pin } = draft;
   const saved = draft.state.kind === 'saved';
   const { cut, cuts, takeCut } = useCuts(page, fields.cutId, change);
@@ -266,10 +252,8 @@ function useBatchPlan(
     [fields.mealId, batch.mealId, batch.id, neighbours],
   );
   const around = useMemo<Surroundings | undefined>(
-    () =>
-      cut &&
-      marinade && { cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, heats, paces, away, meal },
-    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, heats, paces, away, meal],
+    () => cut && marinade && { ...kitchen, cut, marinade, away, meal },
+    [kitchen, cut, marinade, away, meal],
   );
   const asked = useMemo(() => withFacts(toInputs(fields), measured), [fields, measured]);
   const { plan, inputs, broken } = useSafePlan(asked, around);

@@ -58,21 +58,7 @@ function beginningOf(
 
 /** The meal that it joins, and what its plan takes from around it. */
 function useSurroundings(
-  {
-    meals,
-    neighbours,
-    sodaIngredient,
-    measures,
-    zone,
-    freezer,
-    slicer,
-    cooks,
-    heats,
-    paces,
-  }: Pick<
-    NewBatchProps,
-    'meals' | 'neighbours' | 'sodaIngredient' | 'measures' | 'zone' | 'freezer' | 'slicer' | 'cooks' | 'heats' | 'paces'
-  >,
+  { meals, neighbours, kitchen }: Pick<NewBatchProps, 'meals' | 'neighbours' | 'kitchen'>,
   { cut, marinade, mealId, tableAtMs }: { cut: Cut; marinade?: Marinade; mealId?: string; tableAtMs: number },
 ) {
   const atThatHour = meals.filter((one) => Date.parse(one.tableAt) === tableAtMs);
@@ -84,19 +70,12 @@ function useSurroundings(
       marinade && {
         cut,
         marinade,
-        sodaIngredient,
-        measures,
-        zone,
-        freezer,
-        slicer,
-        cooks,
-        heats,
-        paces,
-        // The youngest of its meal, it comes after the others whatever its id will be.
+        ...kitchen,
         ...(away?.length ? { away: intervalsOf(away) } : {}),
+        // The youngest of its meal, it comes after the others whatever its id will be.
         ...(beside ? { meal: { id: 'new', neighbours: beside } } : {}),
       },
-    [cut, marinade, sodaIngredient, measures, zone, freezer, slicer, cooks, heats, paces, beside, away],
+    [cut, marinade, kitchen, beside, away],
   );
   return { joins, around };
 }
@@ -104,14 +83,8 @@ function useSurroundings(
 /** What New batch asks, with the plan that follows from it. */
 export function useNewBatch({
   marinades,
-  sodaIngredient,
-  measures,
+  kitchen,
   zone,
-  freezer,
-  slicer,
-  cooks,
-  heats,
-  paces,
   neighbours,
   ownCuts,
   cut: firstCut,
@@ -145,7 +118,7 @@ export function useNewBatch({
     [answers, nowMs],
   );
   const { joins, around } = useSurroundings(
-    { meals, neighbours, sodaIngredient, measures, zone, freezer, slicer, cooks, heats, paces },
+    { meals, neighbours, kitchen },
     { cut, marinade, mealId: answers.mealId, tableAtMs: inputs.tableAtMs },
   );
   const { plan, broken } = useSafePlan(inputs, around);

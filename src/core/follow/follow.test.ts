@@ -216,6 +216,28 @@ describe('two batches', () => {
   });
 });
 
+test('two that are due at the same pan: one is in time, the other waits exactly as long as that takes', () => {
+  const chain = [task('dry', 2, { stage: 'cook' }), task('cook', 15, { place: 'heat', stage: 'cook' })];
+  const works = [work, work].map((one): Work => ({ ...one, chain, staysHotMin: 0 }));
+  const due = works.map((one) => batch(new Map(), one));
+  const now = follow(due, { nowMs: at(16) });
+  // One minute late already, and the second has the seventeen of the first to wait for.
+  const late = now.map(({ tableMs }) => (tableMs - TABLE) / MIN).sort((a, b) => a - b);
+  expect(late).toEqual([1, 18]);
+  for (const { jobs, tableMs } of now) expect(jobs.at(-1)!.endMs).toBe(tableMs);
+});
+
+test('what runs is never made to wait: the other does', () => {
+  const chain = [task('dry', 2, { stage: 'cook' }), task('cook', 15, { place: 'heat', stage: 'cook' })];
+  const works = [work, work].map((one): Work => ({ ...one, chain }));
+  const [first, second] = works.map((one, index) =>
+    batch(index === 0 ? facts({ dry: [22, 20], cook: [20] }) : new Map(), one),
+  );
+  const now = follow([first!, second!], { nowMs: at(10) });
+  expect(hours(now[0]!)).toMatchObject({ cook: [20, 5] });
+  expect(hours(now[1]!)).toEqual({ dry: [5, 3], cook: [3, -12] });
+});
+
 const moments = fc.record({
   nowMin: fc.integer({ min: -20, max: 200 }),
   done: fc.integer({ min: 0, max: 4 }),

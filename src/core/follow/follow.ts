@@ -115,7 +115,41 @@ function placedFromNow(
     for (const { second, minutes } of clashes.slice(0, 1))
       tables = tables.map((tableMs, at) => (at === second.work ? tableMs + Math.ceil(minutes) * MIN_MS : tableMs));
   }
-  return best!.clashMin === 0 ? best! : apart(best!, batches, { left, shared });
+  const placed = best!.clashMin === 0 ? best! : apart(best!, batches, { left, shared });
+  return noLaterThanNeeded(placed, batches, { left, nowMs, shared });
+}
+
+/** Tables were moved until everything fitted: each batch as a whole goes back as far as hands and heat allow. */
+function noLaterThanNeeded(
+  { schedules: placed, tables: moved }: { schedules: Schedule[]; tables: number[] },
+  batches: readonly Followed[],
+  { left, nowMs, shared }: Pick<FromNow, 'left' | 'nowMs' | 'shared'>,
+): { schedules: Schedule[]; tables: number[] } {
+  const works = batches.map(({ work }) => work);
+  const schedules = [...placed];
+  const tables = [...moved];
+  for (const [at, { work }] of batches.entries()) {
+    const schedule = schedules[at]!;
+    if (!schedule.ok || tables[at]! <= work.tableAtMs) continue;
+    const running = [...left[at]!.chain, ...left[at]!.side].filter(({ runs }) => runs);
+    const fixed = running.map(({ key }) => key);
+    const freeMs = Math.max(nowMs, ...running.map(({ minutes }) => nowMs + minutes * MIN_MS));
+    const toCome = schedule.jobs.filter(({ key }) => !fixed.includes(key));
+    if (toCome.length === 0) continue;
+    const firstMs = Math.min(...toCome.map(({ startMs }) => startMs));
+    const mostMin = Math.floor(Math.min(tables[at]! - work.tableAtMs, firstMs - freeMs) / MIN_MS);
+    const clashMin = (all: readonly Schedule[]) =>
+      clashesOf(all, works, shared).reduce((sum, { minutes }) => sum + minutes, 0);
+    const before = clashMin(schedules);
+    for (let byMin = mostMin; byMin > 0; byMin--) {
+      const sooner = schedules.map((one, index) => (index === at ? movedBy(schedule, -byMin * MIN_MS, fixed) : one));
+      if (clashMin(sooner) > before) continue;
+      schedules[at] = sooner[at]!;
+      tables[at] = tables[at]! - byMin * MIN_MS;
+      break;
+    }
+  }
+  return { schedules, tables };
 }
 
 /** What no placing has kept apart: one batch after the other, what runs first and then by the table, each as a whole waits for those before it, and its table with it. */

@@ -5,6 +5,7 @@ import type { EventResource } from '@/contract/resources';
 import { MEASURES, type Facts } from '@/core/progress';
 import { formatDayClock } from '@/core/times';
 import { measuredWords } from '@/core/words';
+import { useAlive } from '../../primitives/alive';
 import { callApi } from '../../shell/api';
 import { newId } from '../../shell/newId';
 import { usePreferences } from '../../shell/preferences';
@@ -17,6 +18,7 @@ export function MeasuredNote({ measured }: { measured: Facts['measured'] }) {
   const { style } = usePreferences();
   const toast = useToast();
   const [busy, setBusy] = useState(false);
+  const alive = useAlive();
   // The heat of the middle is a fact of the day and nothing that a plan rests on.
   const known = MEASURES.flatMap((measure) => {
     const fact = measured[measure];
@@ -42,7 +44,7 @@ export function MeasuredNote({ measured }: { measured: Facts['measured'] }) {
           </span>
           <button
             type="button"
-            disabled={busy}
+            disabled={busy || !alive}
             className="min-h-9 underline underline-offset-4"
             onClick={() => void takeBack(press)}
           >

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import type { Meal } from '@/contract/resources';
 import { formatClock, formatDayClock, formatWeekday, fromFieldValue, toFieldValue } from '@/core/times';
+import { useAlive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { FIELD_LOOK, Problem } from '../../primitives/plainFields';
 import { usePreferences } from '../../shell/preferences';
@@ -17,6 +18,7 @@ export function AwayHours({ meal, zone }: { meal: Meal; zone: string }) {
   const router = useRouter();
   const tableMs = Date.parse(meal.tableAt);
   const [adding, setAdding] = useState(false);
+  const alive = useAlive();
   const { problem, setProblem, busy, send } = useSend();
 
   const keep = async (away: Meal['away']) => {
@@ -40,7 +42,7 @@ export function AwayHours({ meal, zone }: { meal: Meal; zone: string }) {
             <span>Away {said(one)}</span>
             <button
               type="button"
-              disabled={busy}
+              disabled={busy || !alive}
               className="min-h-9 text-muted underline underline-offset-4"
               onClick={() => void keep(meal.away.filter((_, index) => index !== at))}
               aria-label={`Not away ${said(one)}`}
@@ -52,6 +54,7 @@ export function AwayHours({ meal, zone }: { meal: Meal; zone: string }) {
         <li>
           <button
             type="button"
+            disabled={!alive}
             aria-expanded={adding}
             className="min-h-9 text-muted underline underline-offset-4"
             onClick={() => setAdding(!adding)}

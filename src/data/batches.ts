@@ -11,12 +11,11 @@ export interface WholeBatchRow
   events: BatchEvent[];
 }
 
-const EVENTS = `(
-  select coalesce(json_agg(json_strip_nulls(json_build_object(
-    'id', e.id, 'kind', e.kind, 'jobKey', e.job_key, 'atMs', round(extract(epoch from e.at) * 1000), 'payload', e.payload
-  )) order by e.sequence), '[]')
-  from event e where e.batch_id = batch.id
-) as events`;
+/** Events `e` in the order they were recorded, as the core takes them. */
+const EVENT_LIST = `coalesce(json_agg(json_strip_nulls(json_build_object(
+  'id', e.id, 'kind', e.kind, 'jobKey', e.job_key, 'atMs', round(extract(epoch from e.at) * 1000), 'payload', e.payload
+)) order by e.sequence), '[]')`;
+const EVENTS = `(select ${EVENT_LIST} from event e where e.batch_id = batch.id) as events`;
 
 const wholeBatches = (db: Db, { householdId }: Scope) =>
   db('batch')
@@ -147,9 +146,7 @@ export async function handworkEvents(
   { since, batches }: { since: Date | null; batches: number },
 ): Promise<BatchEvent[][]> {
   const { rows } = await db.raw(
-    `select coalesce(json_agg(json_strip_nulls(json_build_object(
-       'id', e.id, 'kind', e.kind, 'jobKey', e.job_key, 'atMs', round(extract(epoch from e.at) * 1000), 'payload', e.payload
-     )) order by e.sequence), '[]') as events
+    `select ${EVENT_LIST} as events
      from event e
      where e.household_id = ? and e.at > ? and e.batch_id in (
        select batch_id from event where household_id = ? and jsonb_exists(payload, 'handwork') group by batch_id order by max(sequence) desc limit ?

@@ -2,6 +2,7 @@
 import { createRequire } from 'node:module';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
+import { chromiumPath, installChromium } from './lib/chromium.mjs';
 import { startCluster, stopCluster } from './lib/cluster.mjs';
 import { folderOf } from './lib/kitchens.mjs';
 import { prepareDatabase } from './lib/tables.mjs';
@@ -23,6 +24,7 @@ if (plansAt > 0) {
   manyPlans(require, Number(process.argv[plansAt + 1]), fromAt > 0 ? Number(process.argv[fromAt + 1]) : 0);
   process.exit();
 }
+await installChromium();
 await build();
 const core = (domain) => require(path.join(ROOT, 'src/core', domain));
 const { planBatch } = core('batches');
@@ -279,7 +281,7 @@ async function throughTheApi(url) {
 async function inTheBrowser(url) {
   const { chromium } = createRequire(import.meta.url)('@playwright/test');
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: chromiumPath(),
     args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
   });
   const { items } = await (await fetch(`${url}/api/v1/batches?limit=50`)).json();

@@ -26,7 +26,8 @@ const server = createServer(
     });
   },
 );
-server.keepAliveTimeout = 10_000;
+// Longer than clients and proxies keep a line, or a request can meet its end.
+server.keepAliveTimeout = 75_000;
 server.maxConnections = 500;
 server.on('error', (error) => {
   console.error(error.message);

@@ -1,10 +1,11 @@
 /** npm test: types, format, lint, layers, units, database, browser. --only checks,units,browser picks some; --shots renews docs/screenshots. */
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
+import { chromiumPath, installChromium } from './lib/chromium.mjs';
 import { claim } from './lib/claim.mjs';
 import { startCluster, stopCluster } from './lib/cluster.mjs';
 import { loadDemo } from './lib/demo.mjs';
-import { aptInstall, build, checkNode, installPackages } from './lib/packages.mjs';
+import { build, checkNode, installPackages } from './lib/packages.mjs';
 import { installPostgres } from './lib/postgres.mjs';
 import { claimFor, folderOf } from './lib/kitchens.mjs';
 import { ROOT, run } from './lib/run.mjs';
@@ -99,30 +100,31 @@ async function end() {
   await Promise.all(clusters.map(({ folder }) => stopCluster(folder)));
 }
 
-/** Stories share nothing but the machine: each half has a kitchen of its own, and mostly waits. */
-const HALVES = ['test', 'test-2'];
+/** Stories share nothing but the machine: two go on at once, each in a kitchen of its own. */
+const KITCHENS = ['test', 'test-2'];
 
-async function half(name, at, { project, picked }) {
+async function makeKitchen(name, at) {
   const cluster = clusters[at] ?? (await makeCluster(name));
   await emptied(cluster);
   const app = await serve({ databaseUrl: cluster.url, wishedPort: 3900 + 20 * at, env: { MINCE_KIND: 'demo' } });
   apps.push(app);
   await loadDemo(app.url);
-  return {
-    name: `browser-${at + 1}`,
-    work: (report) =>
-      run('npx', ['playwright', 'test', '--project', project, ...picked], {
-        env: {
-          BASE_URL: app.url,
-          ...urlsOf(cluster),
-          KITCHEN: name,
-          PLAYWRIGHT_JSON_OUTPUT_NAME: report,
-          PLAYWRIGHT_OUTPUT: `test-results/browser-${at + 1}`,
-        },
-      }),
-    read: browserCounts,
-  };
+  return { name, url: app.url, database: { url: cluster.url, ownerUrl: cluster.ownerUrl } };
 }
+
+const stories = (project, kitchens, picked) => ({
+  name: 'browser',
+  work: (report) =>
+    run('npx', ['playwright', 'test', '--project', project, ...picked], {
+      env: {
+        CHROMIUM: chromiumPath(),
+        KITCHENS: JSON.stringify(kitchens),
+        WORKERS: kitchens.length,
+        PLAYWRIGHT_JSON_OUTPUT_NAME: report,
+      },
+    }),
+  read: browserCounts,
+});
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => end().then(() => process.exit(1)));
 
 try {
@@ -130,7 +132,7 @@ try {
   mkdirSync(results, { recursive: true });
   await step('Packages', installPackages);
   await step('PostgreSQL', installPostgres);
-  if (wants('browser')) await step('Chromium', () => aptInstall('chromium', () => existsSync('/usr/bin/chromium')));
+  if (wants('browser')) await step('Chromium', installChromium);
 
   if (wants('checks')) {
     await check('Route types', () => run('npx', ['next', 'typegen']));
@@ -140,32 +142,32 @@ try {
         throw new Error('package-lock.json has resolved fields with a host');
     });
   }
-  if (wants('units')) await suites('Units', jest('units'));
-
   if (wants('db') || wants('browser')) {
     await step('Build', build);
-    await step('Test database', async () => void (await makeCluster(HALVES[0])));
+    await step('Test database', async () => void (await makeCluster(KITCHENS[0])));
   }
-  if (wants('db'))
-    await suites(
-      'Database and scripts',
-      // Threads need the built app; here the same sums run in one.
-      jest('database', { ...urlsOf(clusters[0]), MINCE_ZONE: 'Europe/London', MINCE_THREADS: '0' }, '--runInBand'),
-      jest('scripts', urlsOf(clusters[0]), '--runInBand'),
-    );
+  // Units are all sums, the others wait for a server now and then: side by side they fill the machine.
+  const beside = [
+    ...(wants('units') ? [jest('units')] : []),
+    ...(wants('db')
+      ? [
+          // Threads need the built app; here the same sums run in one.
+          jest('database', { ...urlsOf(clusters[0]), MINCE_ZONE: 'Europe/London', MINCE_THREADS: '0' }, '--runInBand'),
+          jest('scripts', urlsOf(clusters[0]), '--runInBand'),
+        ]
+      : []),
+  ];
+  if (beside.length > 0) await suites('Units, database and scripts', ...beside);
 
   if (wants('browser')) {
     const picked = process.argv.filter((arg) => arg.startsWith('--grep'));
     const project = shots ? 'shots' : 'stories';
-    const names = shots || picked.length > 0 ? HALVES.slice(0, 1) : HALVES;
-    const halves = [];
+    const kitchens = [];
     await step('Servers with demo data', async () => {
-      for (const [at, name] of names.entries()) {
-        const shard = names.length > 1 ? [`--shard=${at + 1}/${names.length}`] : [];
-        halves.push(await half(name, at, { project, picked: [...picked, ...shard] }));
-      }
+      for (const [at, name] of (shots || picked.length > 0 ? KITCHENS.slice(0, 1) : KITCHENS).entries())
+        kitchens.push(await makeKitchen(name, at));
     });
-    await suites('Browser', ...halves);
+    await suites('Browser', stories(project, kitchens, picked));
   }
 } catch (error) {
   totals.failed++;

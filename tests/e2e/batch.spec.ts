@@ -1,9 +1,9 @@
 import { execFileSync } from 'node:child_process';
 import path from 'node:path';
-import { expect, hold, makeBatch, pickCut, readBatch, saved, test } from './kitchen-fixture';
+import { expect, hold, kitchen, makeBatch, pickCut, readBatch, saved, test } from './kitchen-fixture';
 
 const database = (verb: 'kill' | 'start') =>
-  execFileSync('node', [path.resolve('scripts/db.mjs'), verb, '--name', process.env.KITCHEN ?? 'test'], {
+  execFileSync('node', [path.resolve('scripts/db.mjs'), verb, '--name', kitchen.name], {
     stdio: 'pipe',
   });
 
@@ -180,7 +180,7 @@ test.describe('Batch', () => {
     database('kill');
     try {
       await page.getByLabel('Weight as bought').fill('1111 g');
-      await expect(page.locator('[data-save="waiting"]')).toContainText('Not saved yet', { timeout: 15_000 });
+      await expect(page.locator('[data-save="waiting"]')).toContainText('Not saved yet');
       const health = await request.get('/api/v1/health');
       expect(health.status()).toBe(503);
       expect(health.headers()['content-type']).toContain('application/problem+json');
@@ -189,7 +189,7 @@ test.describe('Batch', () => {
     } finally {
       database('start');
     }
-    await expect(page.getByLabel('Weight as bought')).toHaveValue('1.11 kg', { timeout: 20_000 });
+    await expect(page.getByLabel('Weight as bought')).toHaveValue('1.11 kg');
     await saved(page);
     expect((await readBatch(request, id)).massG).toBe(1111);
   });
@@ -208,7 +208,7 @@ test.describe('Batch', () => {
     await expect(stages.getByRole('button', { name: /Taste/ })).toBeEnabled();
     away = true;
     await stages.getByRole('button', { name: /Taste/ }).click();
-    await expect(page.getByText('This part did not load.').first()).toBeVisible({ timeout: 15_000 });
+    await expect(page.getByText('This part did not load.').first()).toBeVisible();
     await expect(stages.getByRole('button', { name: /Slice/ })).toBeEnabled();
     away = false;
     await page.getByRole('button', { name: 'Load it again' }).first().click();

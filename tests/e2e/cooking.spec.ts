@@ -47,7 +47,7 @@ test.describe('Cooking', () => {
         'trim job-done',
         'firm job-started',
       ]);
-    }).toPass({ timeout: 10_000 });
+    }).toPass({ timeout: 20_000 });
   });
 
   test('arrows look around without doing anything, undo takes a job back', async ({ page, request }) => {
@@ -81,9 +81,7 @@ test.describe('Cooking', () => {
     await expect(page.getByText('wait for the network')).toBeVisible();
     await context.setOffline(false);
     await expect
-      .poll(async () => (await (await request.get(`/api/v1/batches/${id}/events`)).json()).items.length, {
-        timeout: 15_000,
-      })
+      .poll(async () => (await (await request.get(`/api/v1/batches/${id}/events`)).json()).items.length)
       .toBe(2);
     await expect(page.getByText('wait for the network')).toHaveCount(0);
   });

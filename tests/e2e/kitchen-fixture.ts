@@ -1,8 +1,23 @@
 import { expect, test as base, type APIRequestContext, type Locator, type Page } from '@playwright/test';
 import type { Batch } from '../../src/contract/resources';
 
+interface Kitchen {
+  /** Name of its cluster. */
+  name: string;
+  url: string;
+  database: { url: string; ownerUrl: string };
+}
+const kitchens: Kitchen[] = JSON.parse(process.env.KITCHENS ?? '[]');
+/** Each worker has a kitchen of its own; without any, one that is running already is named by BASE_URL. */
+export const kitchen: Kitchen = kitchens[Number(process.env.TEST_PARALLEL_INDEX ?? 0)] ?? {
+  name: 'test',
+  url: process.env.BASE_URL!,
+  database: { url: process.env.DATABASE_URL!, ownerUrl: process.env.DATABASE_OWNER_URL! },
+};
+
 /** Every page is watched: an error in its console fails the test, unless the test says that it expects some. */
 export const test = base.extend<{ allowErrors: (pattern: RegExp) => void }>({
+  baseURL: kitchen.url,
   allowErrors: [
     async ({ page }, use) => {
       const allowed: RegExp[] = [];
@@ -49,7 +64,7 @@ export const readBatch = async (request: APIRequestContext, id: string): Promise
 /** Waits until what stands on the screen is on the server. */
 export async function saved(page: Page): Promise<void> {
   await page.waitForTimeout(600);
-  await expect(page.locator('[data-save="saved"]')).toBeVisible({ timeout: 15_000 });
+  await expect(page.locator('[data-save="saved"]')).toBeVisible();
 }
 
 /** Finds a cut by any of its names and takes it by keyboard. */

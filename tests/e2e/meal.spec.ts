@@ -69,9 +69,7 @@ test.describe('One clock for a meal', () => {
     } finally {
       await cooks.selectOption('1');
       await page.getByRole('button', { name: 'Keep', exact: true }).click();
-      await expect
-        .poll(async () => (await (await request.get('/api/v1/household')).json()).cooks, { timeout: 10_000 })
-        .toBe(1);
+      await expect.poll(async () => (await (await request.get('/api/v1/household')).json()).cooks).toBe(1);
     }
     expect(await scheduleOf(request, meal.id)).toEqual(before);
   });

@@ -1,4 +1,5 @@
-import { test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { test } from './kitchen-fixture';
 
 /** Renews docs/screenshots from the demo data: npm run shots. */
 const WIDE = { width: 1280, height: 800 };
@@ -12,7 +13,6 @@ async function picture(page: Page, name: string, address: string, size = WIDE): 
 }
 
 test('pictures of the main views', async ({ page, request }) => {
-  test.setTimeout(120_000);
   const { items } = await (await request.get('/api/v1/batches?limit=50')).json();
   const idOf = (name: string) => items.find((one: { name: string }) => one.name === name).id;
   const [lamb, chicken] = [idOf('Cumin lamb skewers'), idOf('Fennel chicken stir-fry')];

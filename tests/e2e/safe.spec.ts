@@ -263,18 +263,18 @@ test.describe('What is typed', () => {
       },
     });
     const marinade = await made.json();
-    for (const width of [390, 1280]) {
-      await page.setViewportSize({ width, height: 800 });
-      for (const path of [
-        `/?meal=${mealId}`,
-        '/batches',
-        ...['piece', 'slice', 'marinate', 'cook'].map((stage) => `/batches/${id}?stage=${stage}`),
-        `/cook?batch=${id}`,
-        '/marinades',
-        `/marinades/${marinade.id}`,
-        '/batches/new',
-      ]) {
-        await page.goto(path);
+    for (const path of [
+      `/?meal=${mealId}`,
+      '/batches',
+      ...['piece', 'slice', 'marinate', 'cook'].map((stage) => `/batches/${id}?stage=${stage}`),
+      `/cook?batch=${id}`,
+      '/marinades',
+      `/marinades/${marinade.id}`,
+      '/batches/new',
+    ]) {
+      await page.goto(path);
+      for (const width of [390, 1280]) {
+        await page.setViewportSize({ width, height: 800 });
         await page.waitForTimeout(200);
         const over = await page.evaluate(
           () => document.documentElement.scrollWidth - document.documentElement.clientWidth,

@@ -1,6 +1,6 @@
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { expect, test } from './kitchen-fixture';
+import { expect, kitchen, test } from './kitchen-fixture';
 
 interface Served {
   child: import('node:child_process').ChildProcess;
@@ -10,7 +10,6 @@ interface Served {
 const load = <T>(file: string): Promise<T> => import(pathToFileURL(path.resolve(file)).href) as Promise<T>;
 
 test('a new kitchen starts empty and inviting, and what is saved survives kill -9', async ({ page, allowErrors }) => {
-  test.setTimeout(90_000);
   // Whatever was under way when the server was killed breaks off, in one of several ways.
   allowErrors(/^Failed to load resource: net::ERR_/);
   const { prepareDatabase, otherDatabase } = await load<{
@@ -20,10 +19,7 @@ test('a new kitchen starts empty and inviting, and what is saved survives kill -
   const { serve } = await load<{ serve: (options: { databaseUrl: string; wishedPort: number }) => Promise<Served> }>(
     'scripts/lib/serve.mjs',
   );
-  const at = otherDatabase(
-    { url: process.env.DATABASE_URL!, ownerUrl: process.env.DATABASE_OWNER_URL! },
-    'mince_empty',
-  );
+  const at = otherDatabase(kitchen.database, 'mince_empty');
   await prepareDatabase(at, { reset: 'force', copies: false });
   const databaseUrl = at.url;
   let app = await serve({ databaseUrl, wishedPort: 3950 });

@@ -49,6 +49,16 @@ const config = [
     rules: { 'max-lines-per-function': ['error', LONG] },
   },
   {
+    files: ['src/**'],
+    ignores: ['src/ui/primitives/link.tsx'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { name: 'next/link', message: 'Take ui/primitives/link: it asks ahead for nothing.' },
+      ],
+    },
+  },
+  {
     files: ['src/core/**/*.ts'],
     ignores: ['src/core/**/*.test.ts'],
     rules: { 'no-restricted-syntax': ['error', ...clockAndChance] },

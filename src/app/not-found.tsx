@@ -1,5 +1,5 @@
-import Link from 'next/link';
 import { buttonLook } from '@/ui/primitives/buttonLook';
+import { Link } from '@/ui/primitives/link';
 
 export default function NotFound() {
   return (

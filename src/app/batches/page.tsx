@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
 import { listBatches } from '@/server/batches/batches';
 import { readHousehold } from '@/server/kitchen/kitchen';
 import { BatchList } from '@/ui/features/batch/batchList';
 import { buttonLook } from '@/ui/primitives/buttonLook';
+import { Link } from '@/ui/primitives/link';
 import { offsetOf, page, type Search } from '../page-tools';
 
 export const metadata: Metadata = { title: 'Batches' };

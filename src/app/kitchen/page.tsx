@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
 import { readHousehold } from '@/server/kitchen/kitchen';
 import { KeepCopy } from '@/ui/features/kitchen/keepCopy';
 import { MyKitchenScreen } from '@/ui/features/kitchen/myKitchenScreen';
 import { page } from '../page-tools';
+import { Link } from '@/ui/primitives/link';
 
 export const metadata: Metadata = { title: 'My kitchen' };
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
 import { loadMarinadesPage } from '@/server/pages/otherPages';
 import { buttonLook } from '@/ui/primitives/buttonLook';
+import { Link } from '@/ui/primitives/link';
 import { MarinadeList } from '@/ui/features/marinades/marinadeList';
 import { MissingStarters } from '@/ui/features/marinades/missingStarters';
 import { findOf, offsetOf, page, type Search } from '../page-tools';

@@ -1,10 +1,10 @@
 'use client';
 
 import clsx from 'clsx';
-import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { usePreferences } from './preferences';
 import { HeaderTimer } from './headerTimer';
+import { Link } from '../primitives/link';
 
 const PLACES: readonly { href: string; name: string; also?: string }[] = [
   { href: '/', name: 'Today' },

@@ -1,10 +1,10 @@
 'use client';
 
 import clsx from 'clsx';
-import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { countdown, onTimersChanged, readTimers, type RunningTimer } from './runningTimers';
 import { useNow } from './useNow';
+import { Link } from '../primitives/link';
 
 /** The timer that rings next, on every page. */
 export function HeaderTimer() {

@@ -1,12 +1,12 @@
 'use client';
 
-import Link from 'next/link';
 import type { Batch } from '@/contract/resources';
 import { formatDayClock, formatDate } from '@/core/times';
 import { formatLength, formatMass } from '@/core/units';
 import { WAY_NAMES } from '@/core/words';
 import { buttonLook } from '../../primitives/buttonLook';
 import { EmptyState } from '../../primitives/emptyState';
+import { Link } from '../../primitives/link';
 import { Pager } from '../../primitives/pager';
 import { usePreferences } from '../../shell/preferences';
 

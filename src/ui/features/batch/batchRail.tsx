@@ -1,7 +1,6 @@
 'use client';
 
 import clsx from 'clsx';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef } from 'react';
 import type { Stage } from '@/core/ways';
@@ -11,6 +10,7 @@ import { STAGE_NAMES } from '@/core/words';
 import { useAlive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
+import { Link } from '../../primitives/link';
 import { callApi } from '../../shell/api';
 import { usePreferences } from '../../shell/preferences';
 import { writeTimers } from '../../shell/runningTimers';

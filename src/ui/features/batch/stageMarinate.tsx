@@ -1,7 +1,6 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useDeferredValue, useMemo } from 'react';
 import { LIMITS } from '@/core/batches';
 import { uptakeCurve } from '@/core/marinades';
@@ -19,6 +18,7 @@ import { saltBand } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { Choice } from '../../primitives/choice';
 import { FigureBox } from '../../primitives/figureBox';
+import { Link } from '../../primitives/link';
 import { orAgain } from '../../primitives/orAgain';
 import { PinMark } from '../../primitives/pinMark';
 import { MinutesField } from '../../primitives/quantities';

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo } from 'react';
 import { LIMITS } from '@/core/batches';
 import { WAYS } from '@/core/ways';
@@ -12,6 +11,7 @@ import { Choice } from '../../primitives/choice';
 import { CutPicker } from '../../primitives/cutPicker';
 import { FigureBox } from '../../primitives/figureBox';
 import { InstantField } from '../../primitives/instantField';
+import { Link } from '../../primitives/link';
 import { CountField, LengthField, MassField, PriceField } from '../../primitives/quantities';
 import { usePreferences } from '../../shell/preferences';
 import { DividePanel } from '../board/dividePanel';

@@ -1,7 +1,6 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useMemo } from 'react';
 import { LIMITS, usualShape } from '@/core/batches';
 import { SHAPES, shapeRow, type Shape } from '@/core/ways';
@@ -11,6 +10,7 @@ import { bandReason, cutStepWords, SHAPE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { CheckField } from '../../primitives/checkField';
 import { Fold } from '../../primitives/fold';
+import { Link } from '../../primitives/link';
 import { orAgain } from '../../primitives/orAgain';
 import { PinMark } from '../../primitives/pinMark';
 import { LengthField } from '../../primitives/quantities';

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import type { CutResource } from '@/contract/resources';
 import { freezingPointRangeC, isPoultry } from '@/core/pieces';
 import { minimumTemperature } from '@/core/safety';
@@ -8,6 +7,7 @@ import { formatLength, formatMass, formatNumber, formatTemperature, type FormatS
 import { ANIMAL_NAMES, FAT_NAMES, FORM_NAMES, gameWords, GUIDANCE_LINE, suitsLines, WORK_NAMES } from '@/core/words';
 import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
+import { Link } from '../../primitives/link';
 import { usePreferences } from '../../shell/preferences';
 import { PieceDrawing } from '../drawing/pieceDrawing';
 import { usePutAway } from '../../shell/usePutAway';

@@ -1,12 +1,12 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { ANIMALS, searchCuts, type Cut } from '@/core/pieces';
 import { ANIMAL_NAMES, FAT_NAMES, WORK_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { buttonLook } from '../../primitives/buttonLook';
 import { EmptyState } from '../../primitives/emptyState';
+import { Link } from '../../primitives/link';
 import { FLESH } from '../drawing/flesh';
 import { SearchField } from '../../primitives/plainFields';
 

@@ -1,7 +1,6 @@
 'use client';
 
 import clsx from 'clsx';
-import Link from 'next/link';
 import { useState } from 'react';
 import type { IngredientResource } from '@/contract/resources';
 import { searchIngredients } from '@/core/marinades';
@@ -11,6 +10,7 @@ import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
 import { EmptyState } from '../../primitives/emptyState';
+import { Link } from '../../primitives/link';
 import { usePreferences } from '../../shell/preferences';
 import { SearchField } from '../../primitives/plainFields';
 import { usePutAway } from '../../shell/usePutAway';

@@ -1,13 +1,13 @@
 'use client';
 
 import clsx from 'clsx';
-import Link from 'next/link';
 import { ReactNode, useEffect, useEffectEvent, useState } from 'react';
 import type { KitchenPage, PlannedJob } from '@/contract/views';
 import { formatClock } from '@/core/times';
 import { formatDuration } from '@/core/units';
 import { behindWords } from '@/core/words';
 import { useAlive } from '../../primitives/alive';
+import { Link } from '../../primitives/link';
 import { usePreferences } from '../../shell/preferences';
 import { countdown } from '../../shell/runningTimers';
 import { useNow } from '../../shell/useNow';

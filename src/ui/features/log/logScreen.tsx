@@ -1,11 +1,11 @@
 'use client';
 
-import Link from 'next/link';
 import type { LogEntry } from '@/contract/views';
 import { formatDate } from '@/core/times';
 import { formatLength } from '@/core/units';
 import { buttonLook } from '../../primitives/buttonLook';
 import { EmptyState } from '../../primitives/emptyState';
+import { Link } from '../../primitives/link';
 import { Pager } from '../../primitives/pager';
 import { usePreferences } from '../../shell/preferences';
 import { SCALES, scoreWords, type ScoreKey } from '../batch/scales';

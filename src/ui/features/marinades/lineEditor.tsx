@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import {
   findIngredient,
   measureIngredient,
@@ -13,6 +12,7 @@ import {
 import { UNRINSED_SODA_MAX_PERCENT } from '@/core/safety';
 import { formatMass, formatNumber } from '@/core/units';
 import { Button } from '../../primitives/button';
+import { Link } from '../../primitives/link';
 import { usePreferences } from '../../shell/preferences';
 import { FormLine, gramsIn } from './formLine';
 import { FIELD_LOOK } from '../../primitives/plainFields';

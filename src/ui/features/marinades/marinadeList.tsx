@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import type { MarinadePage } from '@/contract/views';
 import { INGREDIENT_KINDS, scaleMarinade, type IngredientKind } from '@/core/marinades';
 import { formatDuration, formatNumber } from '@/core/units';
@@ -8,6 +7,7 @@ import { allergenWords, KIND_NAMES, listOf, USE_NAMES } from '@/core/words';
 import { Alive } from '../../primitives/alive';
 import { usePreferences } from '../../shell/preferences';
 import { FindField } from '../../primitives/findField';
+import { Link } from '../../primitives/link';
 import { Pager } from '../../primitives/pager';
 
 const KIND_COLOURS: Record<IngredientKind, string> = {

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { MarinadeResource } from '@/contract/resources';
@@ -27,6 +26,7 @@ import { Alive } from '../../primitives/alive';
 import { Button } from '../../primitives/button';
 import { buttonLook } from '../../primitives/buttonLook';
 import { FigureBox } from '../../primitives/figureBox';
+import { Link } from '../../primitives/link';
 import { postOnce } from '../../shell/tryOnce';
 import { usePreferences } from '../../shell/preferences';
 import { callApi } from '../../shell/api';

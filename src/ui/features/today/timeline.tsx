@@ -1,7 +1,6 @@
 'use client';
 
 import clsx from 'clsx';
-import Link from 'next/link';
 import { Bar } from './bar';
 import { fits, shareOf } from './labels';
 import type { PlannedBatch, PlannedJob } from '@/contract/views';
@@ -10,6 +9,7 @@ import type { JobProgress } from '@/core/progress';
 import { dailyInstants, formatClock, formatDate, quietIntervals, type Interval } from '@/core/times';
 import { formatDuration, formatMass } from '@/core/units';
 import { usePreferences } from '../../shell/preferences';
+import { Link } from '../../primitives/link';
 
 const HOUR_MS = 3_600_000;
 const NEAR_MS = 4 * 24 * HOUR_MS;

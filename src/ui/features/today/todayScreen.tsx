@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo } from 'react';
 import type { PlannedJob, TodayPage } from '@/contract/views';
 import { warmForecast } from '@/core/progress';
@@ -10,6 +9,7 @@ import { formatDuration } from '@/core/units';
 import { allergenWords, cautionWords, GIVES_HELP, GUIDANCE_LINE } from '@/core/words';
 import { buttonLook } from '../../primitives/buttonLook';
 import { EmptyState } from '../../primitives/emptyState';
+import { Link } from '../../primitives/link';
 import { usePreferences } from '../../shell/preferences';
 import { countdown } from '../../shell/runningTimers';
 import { useNow } from '../../shell/useNow';

@@ -252,7 +252,16 @@ const job = z.object({
     .number()
     .optional()
     .describe('After it the meat waits in the fridge so long, hands being wanted elsewhere'),
-  thenWash: z.literal(true).optional().describe('Raw poultry was on the board, other raw meat comes next: wash first'),
+  thenWash: z
+    .literal(true)
+    .optional()
+    .describe(
+      'Raw poultry was on the board, other raw meat comes next, and no wash of its own found a place: wash first',
+    ),
+  staysOn: z
+    .literal(true)
+    .optional()
+    .describe('The heat is left on for another batch, which has no heating of its own'),
   thenHotMin: z.number().optional().describe('After it the meat is kept hot so long, until it is on the table'),
 });
 

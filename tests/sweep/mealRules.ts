@@ -1,5 +1,5 @@
 import type { BatchPlan, MealBatch } from '@/core/batches';
-import { isTurn, type Job } from '@/core/scheduling';
+import { isTurn, kindOf, type Job } from '@/core/scheduling';
 
 /** A batch of a meal as planned with the others, and as it would be alone. */
 export interface Placed extends MealBatch {
@@ -12,6 +12,7 @@ export type MealRule = (meal: readonly Placed[]) => string | undefined;
 
 const MIN_MS = 60_000;
 const jobsOf = ({ schedule }: BatchPlan): Job[] => (schedule.ok ? schedule.jobs : []);
+const isWash = ({ key }: Job) => kindOf(key) === 'wash';
 const first = <T>(found: (T | undefined)[]): T | undefined => found.find((one) => one !== undefined);
 const minutesBetween = (one: Job, next: Job) => (next.startMs - one.endMs) / MIN_MS;
 /** What has meat in it, in the order in which it is done when the batch is alone. */
@@ -85,15 +86,45 @@ export const MEAL_RULES: Record<string, MealRule> = {
   'between raw poultry and other raw meat the board is washed, and only there': (meal) => {
     const atBoard = meal
       .flatMap(({ id, plan, around }) => jobsOf(plan).map((job) => ({ id, job, raw: around.cut.animal })))
-      .filter(({ job }) => job.hands && job.place === 'counter')
+      .filter(({ job }) => job.hands && (job.place === 'counter' || isWash(job)))
       .sort((a, b) => a.job.startMs - b.job.startMs);
     const birds = ['chicken', 'turkey', 'duck', 'goose'];
+    let bird = false;
+    let told = false;
+    let birdMs = -Infinity;
+    for (const { id, job, raw } of atBoard) {
+      if (isWash(job)) bird = false;
+      else if (birds.includes(raw)) [bird, told, birdMs] = [true, Boolean(job.thenWash), job.endMs];
+      else {
+        if (bird && !told && job.startMs - birdMs < 24 * 60 * MIN_MS)
+          return `${id}: ${job.key} of ${raw} on a board of poultry`;
+        bird = false;
+      }
+    }
+    const needless = meal.find(
+      ({ plan }) => jobsOf(plan).some(isWash) && !meal.some(({ around }) => birds.includes(around.cut.animal)),
+    );
+    return needless && `${needless.id}: a wash, and no poultry`;
+  },
+
+  'what is used within half an hour is heated up once, and else each time': (meal) => {
+    const heats = meal.flatMap(({ id, plan }) => {
+      const jobs = jobsOf(plan);
+      const cook = jobs.find(({ key }) => key === 'cook');
+      return cook && plan.cook.method !== 'pan'
+        ? [{ id, cook, on: plan.cook.method, up: jobs.find(({ key }) => key === 'heat-up') }]
+        : [];
+    });
     return first(
-      atBoard.map(({ id, job, raw }, at) => {
-        const next = atBoard[at + 1];
-        const soon = next && next.job.startMs - job.endMs < 24 * 60 * MIN_MS;
-        const wanted = Boolean(soon && birds.includes(raw) && !birds.includes(next.raw));
-        return wanted === Boolean(job.thenWash) ? undefined : `${id}: ${job.key} of ${raw}, wash ${job.thenWash}`;
+      heats.map(({ id, cook, on, up }) => {
+        if (up)
+          return up.endMs === cook.startMs
+            ? undefined
+            : `${id}: ${on} hot ${(cook.startMs - up.endMs) / MIN_MS} min before`;
+        const before = heats.filter((one) => one.id !== id && one.on === on && one.cook.endMs <= cook.startMs);
+        return before.some((one) => minutesBetween(one.cook, cook) <= 30 && one.cook.staysOn)
+          ? undefined
+          : `${id}: the ${on} is cold`;
       }),
     );
   },

@@ -1,3 +1,4 @@
+import { HEATING_UP_MIN } from '../cooking';
 import type { Measure } from '../progress';
 import { isTurn, kindOf, type Job, type JobKey } from '../scheduling';
 import type { Source } from './figuresOf';
@@ -130,6 +131,10 @@ export function lastsOf(
     }
     case 'cool':
       return within(sides.cooling?.minutes.from ?? minutes, sides.cooling?.minutes.to ?? minutes);
+    case 'heat-up': {
+      const heating = HEATING_UP_MIN[cook.method];
+      return within(heating?.from ?? minutes, heating?.to ?? minutes);
+    }
     case 'glaze':
       return within(sides.glaze?.minutes.from ?? minutes, sides.glaze?.minutes.to ?? minutes);
     default:

@@ -1,9 +1,19 @@
-import { isTurn, MOST_TOGETHER, scheduleMeal, type Clash, type Job, type Schedule } from '../scheduling';
-import { isPoultry } from '../pieces';
+import {
+  countBack,
+  isTurn,
+  MOST_TOGETHER,
+  scheduleMeal,
+  type Clash,
+  type Job,
+  type JobKey,
+  type Schedule,
+  type Work,
+} from '../scheduling';
 import type { BatchInputs } from './inputs';
 import type { BatchPlan, MealBatch, Surroundings } from './plan';
 import { planAlone, planPlaced } from './planBatch';
 import { scheduleBatch, type Place } from './scheduleBatch';
+import { sharing, unwashed, withWashes } from './shareKitchen';
 
 export interface MealPlan {
   /** Of each batch, in their order. */
@@ -50,60 +60,57 @@ function placedIn(
   // Of too many nobody is asked to wait for the other.
   if (batches.length < 2 || batches.length > MOST_TOGETHER)
     return { planOf: (batch) => alone[inOrder.indexOf(batch)]!, clashes: [] };
-  const { schedules, clashes } = scheduleMeal(
-    alone.map(({ work }) => work),
-    alone.map(({ schedule }) => withoutTurns(schedule)),
-    { cooks: batches[0]?.around.cooks, heats: batches[0]?.around.heats },
-  );
+  const { works, schedules, clashes } = together(inOrder, alone);
   /** With the turns of the bags, each kept clear of what hands do for the batches before it. */
   const places: (Place | undefined)[] = [];
   const timed: Schedule[] = [];
   for (const [at, { around }] of inOrder.entries()) {
-    const { work, schedule: before, marinate } = alone[at]!;
+    const { schedule: before, marinate, work } = alone[at]!;
     const schedule = schedules[at]!;
     const others = schedules.flatMap((other, index) =>
       index === at ? [] : handsOf(index < at ? timed[index]! : other),
     );
-    const stays = !schedule.ok || (sameTimes(schedule, before) && !turnsInto(before, others));
-    const place = stays ? undefined : { schedule, others };
+    const stays = works[at] === work && (!schedule.ok || (sameTimes(schedule, before) && !turnsInto(before, others)));
+    const place = stays || !schedule.ok ? undefined : { schedule, others };
     places.push(place);
-    timed.push(place ? scheduleBatch(work, { zone: around.zone, minutes: marinate.minutes, place }).schedule : before);
+    timed.push(
+      place ? scheduleBatch(works[at]!, { zone: around.zone, minutes: marinate.minutes, place }).schedule : before,
+    );
   }
-  const washed = washesIn(inOrder, timed);
   const named = ({ work, job }: Clash['first']) => ({ id: inOrder[work]!.id, job });
+  const shared = sharing(inOrder, works, timed);
   return {
     planOf: (batch) => {
       const at = inOrder.indexOf(batch);
       const place = places[at];
-      const plan = place ? planPlaced(batch.inputs, batch.around, alone[at]!, place) : alone[at]!;
-      return withWashes(plan, washed[at]!);
+      return shared(place ? planPlaced(batch.inputs, batch.around, alone[at]!, place) : alone[at]!, at);
     },
     clashes: clashes.map(({ first, second, minutes }) => ({ first: named(first), second: named(second), minutes })),
   };
 }
 
-const DAY_MS = 86_400_000;
+/** How often washes are found to be wanted by what was placed, and the meal is placed again with them. */
+const MOST_WASHINGS = 3;
 
-/** For each batch the jobs at the board after which it is washed: raw poultry was on it, and within a day other raw meat comes to it next. */
-function washesIn(batches: readonly MealBatch[], schedules: readonly Schedule[]): Set<Job['key']>[] {
-  const atBoard = schedules
-    .flatMap((schedule, at) => handsOf(schedule).flatMap((job) => (job.place === 'counter' ? [{ at, job }] : [])))
-    .sort((a, b) => a.job.startMs - b.job.startMs);
-  const isRawPoultry = (at: number) => isPoultry(batches[at]!.around.cut.animal);
-  const washes = batches.map(() => new Set<Job['key']>());
-  for (const [index, { at, job }] of atBoard.entries()) {
-    const next = atBoard[index + 1];
-    if (next && isRawPoultry(at) && !isRawPoultry(next.at) && next.job.startMs - job.endMs < DAY_MS)
-      washes[at]!.add(job.key);
+/** All works placed together; where raw poultry is followed by other raw meat on the board, with a wash between them. */
+function together(
+  batches: readonly MealBatch[],
+  alone: readonly BatchPlan[],
+): { works: Work[]; schedules: Schedule[]; clashes: Clash[] } {
+  const { cooks, heats } = batches[0]!.around;
+  const washes = batches.map(() => new Set<JobKey>());
+  let works = alone.map(({ work }) => work);
+  let bare = alone.map(({ schedule }) => withoutTurns(schedule));
+  let placed = scheduleMeal(works, bare, { cooks, heats });
+  for (let again = 0; again < MOST_WASHINGS; again++) {
+    const wanted = unwashed(batches, placed.schedules).filter(({ before }) => !washes[before.at]!.has(before.job.key));
+    if (wanted.length === 0) break;
+    for (const { before } of wanted) washes[before.at]!.add(before.job.key);
+    works = alone.map(({ work }, at) => withWashes(work, washes[at]!));
+    bare = works.map((work, at) => (work === alone[at]!.work ? bare[at]! : countBack(work)));
+    placed = scheduleMeal(works, bare, { cooks, heats });
   }
-  return washes;
-}
-
-function withWashes(plan: BatchPlan, keys: ReadonlySet<Job['key']>): BatchPlan {
-  const { schedule } = plan;
-  if (keys.size === 0 || !schedule.ok) return plan;
-  const jobs = schedule.jobs.map((job): Job => (keys.has(job.key) ? { ...job, thenWash: true } : job));
-  return { ...plan, schedule: { ...schedule, jobs } };
+  return { works, ...placed };
 }
 
 const handsOf = (schedule: Schedule) => (schedule.ok ? schedule.jobs.filter(({ hands }) => hands) : []);

@@ -1,3 +1,4 @@
+import { HEATING_UP_MIN, STAYS_ON_MIN } from '../cooking';
 import { isPoultry, type Cut } from '../pieces';
 import {
   countBack,
@@ -241,7 +242,7 @@ function marinateTasks({ inputs, marinate, hurriedMarinade }: Stages): (Task | F
   return [{ ...marinating, flex: { fromMin, toMin: window.to } }];
 }
 
-function sideOf({ inputs, sides }: Stages, chain: readonly Task[]): SideTask[] {
+function sideOf({ inputs, sides, cook }: Stages, chain: readonly Task[]): SideTask[] {
   const wait = !chain.some(({ key }) => key === 'drain') && chain.some(({ key }) => key === 'slice') ? 'slice' : 'coat';
   const aside = { place: 'none', stage: 'marinate' } as const;
   const { cooling, glaze, dip, slurry, boil } = sides;
@@ -272,7 +273,22 @@ function sideOf({ inputs, sides }: Stages, chain: readonly Task[]): SideTask[] {
     place: 'none',
     before: 'thread',
   };
-  return [...cool, ...mix, ...finish, soak];
+  const heating = HEATING_UP_MIN[cook.method];
+  const heatUp: SideTask[] = heating
+    ? [
+        {
+          key: 'heat-up',
+          stage: 'cook',
+          minutes: heating.usual,
+          hands: false,
+          place: 'none',
+          before: 'cook',
+          serves: 'cook',
+          readyMin: STAYS_ON_MIN,
+        },
+      ]
+    : [];
+  return [...cool, ...mix, ...finish, ...heatUp, soak];
 }
 
 function fewestLots(chain: readonly Task[], limitMin: number): number {

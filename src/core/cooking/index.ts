@@ -1,3 +1,4 @@
+export { HEATING_UP_MIN, STAYS_ON_MIN } from './heatingUp';
 export { leastMinutesTo } from './heatBound';
 export {
   directHeatCheck,

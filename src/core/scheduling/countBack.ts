@@ -193,7 +193,7 @@ const withSides = (placed: Job[], side: readonly SideTask[]): Job[] =>
   side.reduce<Job[]>((known, task) => [...known, ...placeSide(task, known)], [...placed]);
 
 /** As late as it can be before its anchor; handwork only where these hands are free. */
-function placeSide({ before, serves: _serves, ...task }: SideTask, placed: readonly Job[]): Job[] {
+function placeSide({ before, serves: _serves, readyMin: _readyMin, ...task }: SideTask, placed: readonly Job[]): Job[] {
   const anchor = placed.find((job) => job.key === before);
   if (!anchor) return [];
   const lastsMs = Math.round(task.minutes * MIN_MS);

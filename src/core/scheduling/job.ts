@@ -27,6 +27,8 @@ export const JOB_KINDS = [
   'soak',
   'thread',
   'dry',
+  'heat-up',
+  'wash',
   'cook',
   'carve',
 ] as const;
@@ -57,9 +59,12 @@ export function isJobKey(text: string): text is JobKey {
 
 export const isTurn = (key: JobKey): boolean => kindOf(key) === 'turn';
 
-/** What the cook may give an hour of its own: handwork, and what is put to soak. A wait begins when what is before it ends. */
+/** Begun by the cook though no hands are in it until it ends. */
+const LEFT_TO_ITSELF: readonly JobKey[] = ['soak', 'heat-up'];
+
+/** What the cook may give an hour of its own: handwork, and what is put to soak or to heat up. A wait begins when what is before it ends, a wash when others leave the board. */
 export const mayHaveHour = ({ key, hands }: { key: JobKey; hands: boolean }): boolean =>
-  !isTurn(key) && (hands || key === 'soak');
+  !isTurn(key) && kindOf(key) !== 'wash' && (hands || LEFT_TO_ITSELF.includes(key));
 
 /** Where the meat is meanwhile; `none` where the job does not touch it. */
 export type Place = 'counter' | 'fridge' | 'freezer' | 'heat' | 'none';
@@ -87,6 +92,8 @@ export interface SideTask extends Task {
   before: Task['key'];
   /** What cannot begin without it, where that is later. */
   serves?: Task['key'];
+  /** It may be ready so much sooner, min; hours where it does not say. */
+  readyMin?: number;
 }
 
 export interface Job extends Task {
@@ -96,6 +103,8 @@ export interface Job extends Task {
   thenColdMin?: number;
   /** After it the meat is kept hot so long until it is on the table. */
   thenHotMin?: number;
-  /** After raw poultry other raw meat comes to the board: it is washed first. */
+  /** After raw poultry other raw meat comes to the board, and no wash of its own could be placed between: it is washed first. */
   thenWash?: true;
+  /** What was heated up stays on for another batch. */
+  staysOn?: true;
 }

@@ -70,7 +70,7 @@ export function mealNetwork(
       if (anchor === undefined) continue;
       const id = add({ work, task });
       known.set(task.key, id);
-      follow(anchor, id, { least: 0, most: SIDE_READY_MIN });
+      follow(anchor, id, { least: 0, most: task.readyMin ?? SIDE_READY_MIN });
     }
     arcs.push({ from: -1, to: ids.at(-1)!, min: (tableMs - tableAtMs) / MIN_MS });
     backArcs.push({ from: ids.at(-1)!, to: -1, min: -((tableMs - tableAtMs) / MIN_MS + KEPT_HOT_MAX_MIN) });

@@ -194,6 +194,12 @@ function leadersOf({ nodes, chains }: MealNetwork, works: readonly Work[]): numb
       const [id, next] = [ids[at]!, ids[at + 1]!];
       if (id >= 0 && next >= 0 && waitsAfter(works[work]!.chain[at]!) === 0) leads[id] = leads[next]!;
     }
+  // What may not be ready long before belongs to what it is for.
+  for (const [id, { work, task }] of nodes.entries()) {
+    if (!('readyMin' in task) || task.readyMin === undefined) continue;
+    const { before } = task;
+    leads[id] = leads[nodes.findIndex((one) => one.work === work && one.task.key === before)] ?? id;
+  }
   return leads;
 }
 

@@ -29,6 +29,8 @@ export const JOB_SHORT: Record<JobKind, string> = {
   soak: 'Soak sticks',
   thread: 'Thread',
   dry: 'Wipe dry',
+  'heat-up': 'Heat up',
+  wash: 'Wash',
   cook: 'Cook',
 };
 

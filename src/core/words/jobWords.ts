@@ -2,6 +2,7 @@ import type { BatchInputs, BatchPlan, Surroundings } from '../batches';
 import { COOL_ENOUGH_C, notEatenRaw } from '../marinades';
 import { FRIDGE_MAX_C, KEPT_HOT_C } from '../safety';
 import { kindOf, TO_THE_FRIDGE_MIN, type Job } from '../scheduling';
+import { HEATING_UP_MIN } from '../cooking';
 import { SCORE_MM } from '../slicing';
 import { jobShort } from './jobNames';
 import { cutStepWords, spanWords } from './boardWords';
@@ -34,7 +35,7 @@ const A_REST_MIN = 10;
 
 /** A job in a cook's words, with the figures of this plan, and what becomes of the meat until the next. */
 export function jobWords(
-  job: Pick<Job, 'key' | 'thenColdMin' | 'thenHotMin' | 'thenWash'> & Partial<Pick<Job, 'place'>>,
+  job: Pick<Job, 'key' | 'thenColdMin' | 'thenHotMin' | 'thenWash' | 'staysOn'> & Partial<Pick<Job, 'place'>>,
   context: JobContext,
   style: FormatStyle,
 ): JobWords {
@@ -42,6 +43,7 @@ export function jobWords(
   const { thenColdMin = 0, thenHotMin = 0 } = job;
   const then = [
     ...(job.thenWash ? ['Then wash board, knife and hands: other raw meat comes to them next.'] : []),
+    ...(job.staysOn ? ['Leave the heat on: another batch comes next.'] : []),
     ...(thenColdMin > 0 ? [coldWords(thenColdMin, job.place)] : []),
     ...(thenHotMin > 0
       ? [
@@ -241,6 +243,26 @@ function wordsOf({ key }: Pick<Job, 'key'>, { plan, around }: JobContext, style:
             'Let it drip',
             `Lift it out and let what is loose drip off; leave the coat on, it carries the taste. Keep what waits in the fridge.${inLots}`,
           );
+    case 'wash':
+      return say(
+        'Wash the board',
+        'Raw poultry was on it. Board, knife and hands with hot water and soap, the sink too, all dried with a clean cloth, before other raw meat comes to them.',
+      );
+    case 'heat-up': {
+      const { from, to } = HEATING_UP_MIN[cook.method] ?? { from: 0, to: 0 };
+      const minutes = spanWords(from, to);
+      return cook.method === 'oven'
+        ? say(
+            'Heat the oven',
+            `To the heat of the roast, ${heatWords(plan, style).setting}: ${minutes} from cold. Shelf in the middle, tray inside.`,
+          )
+        : cook.method === 'table'
+          ? say('Heat the table grill', `${minutes} until a drop of water dances on it.`)
+          : say(
+              'Light the grill',
+              `${minutes}: gas is hot soonest, coals are ready when they are grey with ash. Charcoal only outdoors.`,
+            );
+    }
     case 'cook': {
       const { title, text } = heatWords(plan, style);
       return say(title, text);

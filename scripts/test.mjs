@@ -142,22 +142,19 @@ try {
         throw new Error('package-lock.json has resolved fields with a host');
     });
   }
+  if (wants('units')) await suites('Units', jest('units', {}, '--maxWorkers=2'));
+
   if (wants('db') || wants('browser')) {
     await step('Build', build);
     await step('Test database', async () => void (await makeCluster(KITCHENS[0])));
   }
-  // Units are all sums, the others wait for a server now and then: side by side they fill the machine.
-  const beside = [
-    ...(wants('units') ? [jest('units')] : []),
-    ...(wants('db')
-      ? [
-          // Threads need the built app; here the same sums run in one.
-          jest('database', { ...urlsOf(clusters[0]), MINCE_ZONE: 'Europe/London', MINCE_THREADS: '0' }, '--runInBand'),
-          jest('scripts', urlsOf(clusters[0]), '--runInBand'),
-        ]
-      : []),
-  ];
-  if (beside.length > 0) await suites('Units, database and scripts', ...beside);
+  if (wants('db'))
+    await suites(
+      'Database and scripts',
+      // Threads need the built app; here the same sums run in one.
+      jest('database', { ...urlsOf(clusters[0]), MINCE_ZONE: 'Europe/London', MINCE_THREADS: '0' }, '--runInBand'),
+      jest('scripts', urlsOf(clusters[0]), '--runInBand'),
+    );
 
   if (wants('browser')) {
     const picked = process.argv.filter((arg) => arg.startsWith('--grep'));

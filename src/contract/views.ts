@@ -39,8 +39,8 @@ export interface KitchenAround {
 }
 
 export interface BatchPage extends KitchenAround {
-  /** The other batches of its meal. */
-  neighbours: MealBatch[];
+  /** The other batches of its meal, and what was done for them. */
+  neighbours: DayBatch[];
   /** When nobody is in the kitchen. */
   away?: readonly Interval[];
   cut: Cut;

@@ -5,6 +5,19 @@ const title = (page: Page) => page.locator('h2').first();
 const eventsOf = async (request: APIRequestContext, id: string) =>
   (await (await request.get(`/api/v1/batches/${id}/events`)).json()).items as { kind: string; jobKey?: string }[];
 const HOUR_MS = 3_600_000;
+interface MealJob {
+  batchId: string;
+  key: string;
+  title: string;
+  startAt: string;
+  endAt: string;
+}
+const mealJobs = async (request: APIRequestContext, mealId: string) =>
+  (await (await request.get(`/api/v1/meals/${mealId}/schedule`)).json()).jobs as MealJob[];
+const clock = (iso: string) =>
+  new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: 'Europe/London' }).format(
+    new Date(iso),
+  );
 
 test.describe('The plan follows what is done', () => {
   test('weighed at the board, every dose after it is said again; on the batch it can be taken back', async ({
@@ -96,6 +109,70 @@ test.describe('The plan follows what is done', () => {
       await page.keyboard.press('ArrowLeft');
     await expect(title(page)).toHaveText('Trim it');
     await expect(page.getByText('passed over')).toBeVisible();
+  });
+
+  test('once begun, the batch says the hours that its meal has now, and how late it is', async ({ page, request }) => {
+    const { id, mealId } = await makeBatch(request, {
+      pins: { soda: 'skip', marinadeMin: 30 },
+      tableAt: new Date(Date.now() + 0.6 * HOUR_MS).toISOString(),
+    });
+    await page.goto(`/batches/${id}?stage=slice`);
+    const list = page.getByRole('region', { name: 'Jobs' });
+    await expect(list.getByRole('heading', { name: 'The jobs, counted back from the table' })).toBeVisible();
+    const at = new Date().toISOString();
+    const begun = { id: crypto.randomUUID(), kind: 'job-started', jobKey: 'trim', at, payload: { place: 'counter' } };
+    expect((await request.post(`/api/v1/batches/${id}/events`, { data: begun })).status()).toBe(201);
+    await page.reload();
+    await expect(list.getByRole('heading', { name: 'The jobs, as they stand' })).toBeVisible();
+    await expect(list.getByText(/behind, on the table about/)).toBeVisible();
+    await expect(list.getByText(/^since /)).toBeVisible();
+    // Minutes go on: what the server says is asked for with each look.
+    await expect(async () => {
+      const coat = (await mealJobs(request, mealId)).find(({ key }) => key === 'coat')!;
+      await expect(list.getByRole('listitem').filter({ hasText: coat.title })).toContainText(clock(coat.startAt), {
+        timeout: 2000,
+      });
+    }).toPass();
+  });
+
+  test('lamb after chicken: the board is washed, and one grill is lit once for two batches', async ({
+    page,
+    request,
+  }) => {
+    const skewers = { way: 'flat-skewers', cutId: 'lamb-leg', thicknessMm: 5, heightMm: 40 };
+    const bird = await makeBatch(request, {
+      ...skewers,
+      cutId: 'chicken-thigh',
+      heightMm: 20,
+      pins: { marinadeMin: 480 },
+    });
+    const lamb = await makeBatch(request, {
+      ...skewers,
+      mealId: bird.mealId,
+      tableAt: bird.tableAt,
+      pins: { marinadeMin: 60 },
+    });
+    const jobs = await mealJobs(request, bird.mealId);
+    const wash = jobs.find(({ key }) => key === 'wash')!;
+    expect(wash.batchId).toBe(lamb.id);
+    expect(jobs.filter(({ key }) => key === 'heat-up')).toHaveLength(1);
+    const later = jobs.filter(({ key }) => key === 'cook').at(-1)!.batchId;
+    await page.goto(`/batches/${lamb.id}?stage=cook`);
+    const list = page.getByRole('region', { name: 'Jobs' });
+    await expect(list.getByRole('listitem').filter({ hasText: 'Wash the board' })).toContainText(clock(wash.startAt));
+    await page.goto(`/batches/${later}?stage=cook`);
+    await expect(list.getByText('On the table')).toBeVisible();
+    await expect(list.getByText('Light the grill')).toHaveCount(0);
+    await page.goto(`/batches/${later === lamb.id ? bird.id : lamb.id}?stage=cook`);
+    await expect(list.getByText('Light the grill')).toBeVisible();
+    await expect(list.getByText('Leave the heat on: another batch comes next.')).toBeVisible();
+    // In the kitchen it is a job to press.
+    await page.goto(`/cook?batch=${lamb.id}`);
+    await alive(page);
+    for (let press = 0; press < 14 && (await title(page).innerText()) !== 'Wash the board'; press++)
+      await page.keyboard.press('ArrowRight');
+    await expect(title(page)).toHaveText('Wash the board');
+    await expect(page.getByText('Raw poultry was on it.')).toBeVisible();
   });
 
   test('a job is given an hour of its own on the batch, the rest follows, and it is let go again', async ({

@@ -250,17 +250,17 @@ function wordsOf({ key }: Pick<Job, 'key'>, { plan, around }: JobContext, style:
       );
     case 'heat-up': {
       const { from, to } = HEATING_UP_MIN[cook.method] ?? { from: 0, to: 0 };
-      const minutes = spanWords(from, to);
+      const minutes = `${formatNumber(from, style.locale)} to ${formatDuration(to)}`;
       return cook.method === 'oven'
         ? say(
             'Heat the oven',
-            `To the heat of the roast, ${heatWords(plan, style).setting}: ${minutes} from cold. Shelf in the middle, tray inside.`,
+            `To the heat of the roast, ${heatWords(plan, style).setting}: it takes ${minutes} from cold. Shelf in the middle, tray inside.`,
           )
         : cook.method === 'table'
-          ? say('Heat the table grill', `${minutes} until a drop of water dances on it.`)
+          ? say('Heat the table grill', `It takes ${minutes}, until a drop of water dances on it.`)
           : say(
               'Light the grill',
-              `${minutes}: gas is hot soonest, coals are ready when they are grey with ash. Charcoal only outdoors.`,
+              `It takes ${minutes}: gas is hot soonest, coals are ready when they are grey with ash. Charcoal only outdoors.`,
             );
     }
     case 'cook': {

@@ -1,7 +1,6 @@
 import 'server-only';
 import type { Batch, Meal, MealSchedule } from '@/contract/resources';
 import type { DayBatch, PlannedBatch } from '@/contract/views';
-import type { MealBatch } from '@/core/batches';
 import { met } from '@/core/day';
 import { MOST_TOGETHER } from '@/core/scheduling';
 import type { FormatStyle } from '@/core/units';
@@ -129,7 +128,7 @@ async function readSchedule(meal: Meal): Promise<MealSchedule> {
 }
 
 /** The other batches of these meals, as a plan in the browser needs them; of many none, they are planned alone. */
-export async function neighboursIn(mealIds: string[], but?: string): Promise<Record<string, MealBatch[]>> {
+export async function neighboursIn(mealIds: string[], but?: string): Promise<Record<string, DayBatch[]>> {
   const household = await currentHousehold();
   const rows = (await wholeBatchesOfMeals(database(), { householdId: household.id }, mealIds)).filter(
     ({ id }) => id !== but,
@@ -142,7 +141,7 @@ export async function neighboursIn(mealIds: string[], but?: string): Promise<Rec
     few.map((some) => {
       const ids = new Set(some.map(({ id }) => id));
       const batches = loaded.filter(({ resource }) => ids.has(resource.id)).map(questionOf);
-      return [some[0]!.meal_id, batches.map(met)];
+      return [some[0]!.meal_id, batches.map((batch) => ({ ...batch, ...met(batch) }))];
     }),
   );
 }

@@ -6,10 +6,9 @@ import { ReactNode, useCallback, useEffect, useMemo, useState, type ComponentTyp
 import type { EventResource } from '@/contract/resources';
 import type { BatchPage } from '@/contract/views';
 import type { Remedy, Surroundings } from '@/core/batches';
-import { LIMITS, withFacts, withHour } from '@/core/batches';
+import { LIMITS, withFacts } from '@/core/batches';
 import type { Cut } from '@/core/pieces';
 import { facts, type Facts } from '@/core/progress';
-import type { JobKey } from '@/core/scheduling';
 import { stagesOf, type Stage } from '@/core/ways';
 import { STAGE_NAMES } from '@/core/words';
 import { Button } from '../../primitives/button';
@@ -58,10 +57,10 @@ const CookFigures = dynamic(orAgain(() => cookStage().then((stage) => stage.Cook
 const Record = dynamic(orAgain(() => import('./record').then((record) => record.Record)));
 const StageTaste = dynamic(orAgain(() => tasteStage().then((stage) => stage.StageTaste)));
 // Below the fold, or on paper: not needed for the first look.
-const jobList = () => import('./jobList');
+const liveJobs = () => import('./liveJobs');
 const paperPlan = () => import('./paperPlan');
-const JobList = dynamic(
-  orAgain(() => jobList().then((list) => list.JobList)),
+const LiveJobs = dynamic(
+  orAgain(() => liveJobs().then((jobs) => jobs.LiveJobs)),
   { ssr: false, loading: () => <p className="min-h-96 text-muted">Counting back.</p> },
 );
 const PaperPlan = dynamic(
@@ -83,6 +82,7 @@ const ALL_PARTS = [
 const FETCH_STAGES_AFTER_MS = 1500;
 
 const NO_STAGES: readonly Stage[] = [];
+const NOBODY: BatchPage['neighbours'] = [];
 
 type BatchScreenProps = BatchPage & { stage: Stage };
 
@@ -112,10 +112,7 @@ export function BatchScreen(page: BatchScreenProps) {
     document.title = `${draft.fields.name}: ${STAGE_NAMES[stage].toLowerCase()} · Mince`;
   }, [draft.fields.name, stage]);
 
-  const planned = useMemo(
-    () => work && { plan: work.plan, inputs: work.inputs, cut: work.cut, marinade: work.marinade },
-    [work],
-  );
+  const planned = useMemo(() => work && { plan: work.plan, inputs: work.inputs, around: work.around }, [work]);
   // The list of jobs is long; while a slider moves it follows a moment later.
   const listed = useSettled(planned, 90);
   const printing = usePrinting();
@@ -125,12 +122,6 @@ export function BatchScreen(page: BatchScreenProps) {
       if (tableAtMs !== undefined) change({ tableAt: new Date(tableAtMs).toISOString() });
     },
     [pin, change],
-  );
-
-  const { jobAtMs } = draft.fields.pins;
-  const giveHour = useCallback(
-    (key: JobKey, atMs: number | undefined) => pin({ jobAtMs: withHour(jobAtMs, key, atMs) }),
-    [pin, jobAtMs],
   );
 
   const stages = work ? stagesOf(work.inputs.way, work.plan.slice.shape) : NO_STAGES;
@@ -153,7 +144,7 @@ export function BatchScreen(page: BatchScreenProps) {
           </div>
           {broken && <BrokenNote changed={broken.map(nameOfField)} onBack={draft.takeBack} />}
           {stage !== 'taste' && <MeasuredNote measured={truth.measured} />}
-          {stage !== 'taste' && <PlanNotes plan={plan} inputs={inputs} around={work.around} onTake={takeRemedy} />}
+          {stage !== 'taste' && <PlanNotes {...work} onTake={takeRemedy} begun={truth.jobs.size > 0} />}
           {stage === 'piece' && <StagePiece />}
           {stage === 'firm' && <StageFirm />}
           {stage === 'slice' && <StageSlice />}
@@ -168,10 +159,7 @@ export function BatchScreen(page: BatchScreenProps) {
           {stage === 'taste' && <Record lines={lines} events={events} zone={zone} />}
         </Meaning>
         {stage !== 'taste' && plan.schedule.ok && listed && (
-          <section aria-label="Jobs" className="below-the-fold min-w-0 px-4 pb-8 pt-3 wide:px-6">
-            <h2 className="mb-2">The jobs, counted back from the table</h2>
-            <JobList {...listed} zone={zone} progress={truth.jobs} onHour={giveHour} />
-          </section>
+          <LiveJobs listed={listed} neighbours={work.around.meal ? page.neighbours : NOBODY} truth={truth} />
         )}
       </div>
     </BatchWorkProvider>

@@ -14,12 +14,14 @@ interface Props {
   inputs: BatchInputs;
   around: Surroundings;
   onTake: (change: Remedy['change']) => void;
+  /** It is under way: how late it is by now is said with its jobs. */
+  begun?: boolean;
   /** On enamel instead of tile. */
   dark?: boolean;
 }
 
 /** What stands against a plan, in words, and what mends it, each at one press. */
-export function PlanNotes({ plan, inputs, around, onTake, dark }: Props) {
+export function PlanNotes({ plan, inputs, around, onTake, begun, dark }: Props) {
   const { style } = usePreferences();
   const { schedule, leftOut } = plan;
   const asked = useMemo(() => ({ plan, inputs, around }), [plan, inputs, around]);
@@ -29,7 +31,7 @@ export function PlanNotes({ plan, inputs, around, onTake, dark }: Props) {
   const clock = (ms: number) => formatDayClock(ms, around.zone, style.locale);
   const notes = [
     ...(schedule.ok ? [] : [{ text: scheduleWords(schedule.problem, style), hurts: true }]),
-    ...(schedule.ok && schedule.lateByMin > 0
+    ...(schedule.ok && schedule.lateByMin > 0 && !begun
       ? [
           {
             text: `${formatDuration(schedule.lateByMin)} late: this would have had to begin ${clock(schedule.startMs)}.`,

@@ -18,6 +18,10 @@ const FIVE_MIN_MS = 300_000;
 export const isBehind = ({ standing }: PlannedBatch): boolean =>
   standing !== undefined && standing.open && (standing.byMin > 0 || standing.marinade !== undefined);
 
+/** Minutes late by now; of what is not followed, those of its plan. */
+export const lateNowMin = ({ standing, lateByMin }: PlannedBatch): number =>
+  standing?.open ? standing.byMin : lateByMin;
+
 interface Props {
   batches: readonly PlannedBatch[];
   meal: Meal;

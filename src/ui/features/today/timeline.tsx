@@ -28,14 +28,20 @@ interface Props {
   onMove: (job: PlannedJob, startMs: number) => void;
 }
 
-/** Every batch of the meal on one line of time that ends at the hour on the table; one with its table on quite another day would leave no room for the others. */
+/** Every batch of the meal on one line of time that ends at the hour on the table, or when the last of them is done; one with its table on quite another day would leave no room for the others. */
 export function Timeline({ batches: all, tableAtMs, zone, now, away, progressOf, onMove }: Props) {
   const { style } = usePreferences();
   const isNear = (batch: PlannedBatch) => Math.abs(batch.tableAtMs - tableAtMs) <= NEAR_MS;
   const batches = all.filter(isNear);
   const firstMs = Math.min(...batches.map((batch) => batch.startMs), tableAtMs - 2 * HOUR_MS);
   const spanMs = tableAtMs - firstMs;
-  const endMs = Math.max(tableAtMs, ...batches.map((batch) => batch.tableAtMs)) + MARGIN_SHARE * spanMs;
+  const lastMs = Math.max(
+    tableAtMs,
+    ...batches.map((batch) => batch.tableAtMs),
+    // What is late is still to be seen.
+    ...batches.flatMap(({ jobs }) => jobs.map((job) => job.endMs)),
+  );
+  const endMs = lastMs + MARGIN_SHARE * spanMs;
   const startMs = firstMs - 0.02 * spanMs;
   const at = (ms: number) => (100 * (ms - startMs)) / (endMs - startMs);
   const hours = (endMs - startMs) / HOUR_MS;

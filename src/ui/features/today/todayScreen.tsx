@@ -15,7 +15,7 @@ import { countdown } from '../../shell/runningTimers';
 import { useNow } from '../../shell/useNow';
 import { KitchenTimer, useKitchen } from '../kitchen/useKitchen';
 import { AwayHours } from './awayHours';
-import { BehindNotes } from './behindNotes';
+import { BehindNotes, lateNowMin } from './behindNotes';
 import { Timeline } from './timeline';
 import { useMoveJob } from './useMoveJob';
 import { MealHead, MealPicker } from './mealHead';
@@ -283,11 +283,11 @@ function MindThese({ next, batches, kitchen, zone, now }: PartProps) {
           ) : null;
         })}
         {batches
-          .filter(({ lateByMin }) => lateByMin > 0)
+          .filter((batch) => lateNowMin(batch) > 0)
           .map((batch) => (
             <li key={batch.id} className="text-ox">
               <strong>
-                {batch.name} is {formatDuration(batch.lateByMin)} late.
+                {batch.name} is {formatDuration(lateNowMin(batch))} late.
               </strong>{' '}
               <Link href={`/batches/${batch.id}`} className="underline underline-offset-4">
                 See what helps

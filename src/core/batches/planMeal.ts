@@ -90,28 +90,52 @@ function placedIn(
 }
 
 /** How often washes are found to be wanted by what was placed, and the meal is placed again with them. */
-const MOST_WASHINGS = 3;
+const MOST_WASHINGS = 2;
+/** Of more than these a wash is only told: each is placed at the cost of all. */
+const MOST_WASHED = 5;
 
-/** All works placed together; where raw poultry is followed by other raw meat on the board, with a wash between them. */
-function together(
-  batches: readonly MealBatch[],
-  alone: readonly BatchPlan[],
-): { works: Work[]; schedules: Schedule[]; clashes: Clash[] } {
+interface Together {
+  works: Work[];
+  schedules: Schedule[];
+  clashes: Clash[];
+}
+
+/** All works placed together; where raw poultry is followed by other raw meat on the board, with a wash between them, as long as nothing else suffers for it. */
+function together(batches: readonly MealBatch[], alone: readonly BatchPlan[]): Together {
   const { cooks, heats } = batches[0]!.around;
+  const placed = (works: Work[], bare: readonly Schedule[]): Together => ({
+    works,
+    ...scheduleMeal(works, bare, { cooks, heats }),
+  });
   const washes = batches.map(() => new Set<JobKey>());
-  let works = alone.map(({ work }) => work);
-  let bare = alone.map(({ schedule }) => withoutTurns(schedule));
-  let placed = scheduleMeal(works, bare, { cooks, heats });
-  for (let again = 0; again < MOST_WASHINGS; again++) {
-    const wanted = unwashed(batches, placed.schedules).filter(({ before }) => !washes[before.at]!.has(before.job.key));
+  const bare = alone.map(({ schedule }) => withoutTurns(schedule));
+  let best = placed(
+    alone.map(({ work }) => work),
+    bare,
+  );
+  for (let again = 0; again < MOST_WASHINGS && batches.length <= MOST_WASHED; again++) {
+    const wanted = unwashed(batches, best.schedules).filter(({ before }) => !washes[before.at]!.has(before.job.key));
     if (wanted.length === 0) break;
     for (const { before } of wanted) washes[before.at]!.add(before.job.key);
-    works = alone.map(({ work }, at) => withWashes(work, washes[at]!));
-    bare = works.map((work, at) => (work === alone[at]!.work ? bare[at]! : countBack(work)));
-    placed = scheduleMeal(works, bare, { cooks, heats });
+    const works = alone.map(({ work }, at) => withWashes(work, washes[at]!));
+    const washed = placed(
+      works,
+      works.map((work, at) => (washes[at]!.size === 0 ? bare[at]! : countBack(work))),
+    );
+    if (suffers(washed) > suffers(best)) break;
+    best = washed;
   }
-  return { works, ...placed };
+  return best;
 }
+
+/** Refusals, clashes, handwork at night or while away, and lateness of a meal, min; a night weighs more than any minutes. */
+const suffers = ({ schedules, clashes }: Together): number =>
+  clashes.reduce((sum, { minutes }) => sum + minutes, 0) +
+  schedules.reduce(
+    (sum, one) => sum + (one.ok ? one.lateByMin + (one.inTheNight || one.whileAway ? NIGHT : 0) : 10 * NIGHT),
+    0,
+  );
+const NIGHT = 1e4;
 
 const handsOf = (schedule: Schedule) => (schedule.ok ? schedule.jobs.filter(({ hands }) => hands) : []);
 

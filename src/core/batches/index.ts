@@ -29,7 +29,7 @@ export type {
   TenderizePlan,
 } from './plan';
 export { additionsInTime, planAsItStands } from './planBatch';
-export { planBatch, planMeal, type MealPlan } from './planMeal';
+export { planBatch, planMeal, planMeanwhile, type MealPlan } from './planMeal';
 export { USUAL_FREEZER, WRAP_GAP_MM } from './planFirm';
 export { fruitAfter, fruitClock } from './planFruit';
 export { mixCharacter, pinsOfAddition } from './planTenderize';

@@ -1,6 +1,7 @@
 import {
   countBack,
   isTurn,
+  kindOf,
   MOST_TOGETHER,
   scheduleMeal,
   type Clash,
@@ -34,6 +35,27 @@ export function planBatch(inputs: BatchInputs, around: Surroundings): BatchPlan 
   const placed = placedIn([own, ...meal.neighbours]);
   return placed.planOf(own);
 }
+
+/**
+ * The plan of one batch at the hours that an earlier one had, for as long as a slider moves: its meal is not placed again for every step of it.
+ *
+ * @returns undefined where there is no meal to place, or where other work is to be done than before
+ * @throws RangeError for inputs outside LIMITS
+ */
+export function planMeanwhile(inputs: BatchInputs, around: Surroundings, before: BatchPlan): BatchPlan | undefined {
+  const { schedule } = before;
+  if (!around.meal?.neighbours.length || !schedule.ok) return undefined;
+  const alone = planAlone(inputs, around);
+  if (!alone.schedule.ok || ownWork(alone) !== ownWork(before)) return undefined;
+  return planPlaced(inputs, around, alone, { schedule, others: [], turned: true });
+}
+
+/** What is to be done, whatever the others of the meal add to it or take over. */
+const ownWork = ({ work: { chain, side } }: BatchPlan) =>
+  [...chain, ...side]
+    .map(({ key }) => key)
+    .filter((key) => kindOf(key) !== 'wash' && key !== 'heat-up')
+    .join();
 
 /**
  * All batches of a meal by one clock. Each is planned as if it were alone; where they want the same hands or the same heat at once they are placed together,

@@ -32,3 +32,21 @@ test('the plan of one marinade never stands in for that of another', () => {
   expect(other.plan).not.toBe(first.plan);
   expect(other.plan?.marinate.whole.allergens).not.toContain('soy');
 });
+
+test('while a slider moves amounts follow and hours stay; when it stands still its meal is placed', () => {
+  const neighbour = { id: 'b', inputs: answers({ cutId: 'beef-flank' }), around: around('beef-flank') };
+  const meal = { ...where, meal: { id: 'a', neighbours: [neighbour] } };
+  const plan = makeSafePlanner();
+  const before = plan(answers(), meal).plan!;
+  const more = answers({ massG: 1800 });
+  const moving = plan(more, meal, { moving: true }).plan!;
+  const still = plan(more, meal).plan!;
+  expect(moving.schedule).toEqual(before.schedule);
+  expect(moving.piece).toEqual(still.piece);
+  expect(moving.marinate.whole).toEqual(still.marinate.whole);
+  expect(still).toEqual(planBatch(more, meal));
+  expect(still.schedule).not.toEqual(before.schedule);
+  // Other work has other hours, at once.
+  const noFreezer = answers({ pins: { firmMin: 0 } });
+  expect(plan(noFreezer, meal, { moving: true }).plan).toEqual(planBatch(noFreezer, meal));
+});

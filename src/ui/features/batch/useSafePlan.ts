@@ -1,7 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { planBatch, type BatchInputs, type BatchPlan, type Surroundings } from '@/core/batches';
+import { planBatch, planMeanwhile, type BatchInputs, type BatchPlan, type Surroundings } from '@/core/batches';
+import { useSettled } from '../../primitives/useSettled';
 
 export interface SafePlan {
   plan?: BatchPlan;
@@ -11,32 +12,47 @@ export interface SafePlan {
   broken?: string[];
 }
 
+/** While a slider moves the hours stay as they are; they follow once it has stood still for so long. */
+const STILL_MS = 60;
+
 /**
  * The plan of these inputs; where one cannot be made, the last that could, and what was changed since. A page with no earlier one, such as a kept
  * draft that throws, is planned without its pins.
  */
 export function useSafePlan(inputs: BatchInputs, around: Surroundings | undefined): SafePlan {
   const [planSafely] = useState(() => makeSafePlanner());
-  return useMemo(() => (around ? planSafely(inputs, around) : { inputs }), [planSafely, inputs, around]);
+  const moving = useSettled(inputs, STILL_MS) !== inputs;
+  return useMemo(
+    () => (around ? planSafely(inputs, around, { moving }) : { inputs }),
+    [planSafely, inputs, around, moving],
+  );
+}
+
+interface LastGood {
+  inputs: BatchInputs;
+  marinadeId: string;
+  plan: BatchPlan;
 }
 
 /** A planner that remembers the last plan it could make with this marinade: another's is never shown in its place. */
 export function makeSafePlanner(plan: typeof planBatch = planBatch) {
-  let lastGood: { inputs: BatchInputs; marinadeId: string; plan: BatchPlan } | undefined;
-  const attempt = (inputs: BatchInputs, around: Surroundings) => {
+  let lastGood: LastGood | undefined;
+  const attempt = (inputs: BatchInputs, around: Surroundings, before?: BatchPlan): LastGood | undefined => {
     try {
-      return { inputs, marinadeId: around.marinade.id, plan: plan(inputs, around) };
+      const made = (before && planMeanwhile(inputs, around, before)) ?? plan(inputs, around);
+      return { inputs, marinadeId: around.marinade.id, plan: made };
     } catch {
       return undefined;
     }
   };
-  return (inputs: BatchInputs, around: Surroundings): SafePlan => {
-    const made = attempt(inputs, around);
+  return (inputs: BatchInputs, around: Surroundings, { moving = false } = {}): SafePlan => {
+    const last = lastGood?.marinadeId === around.marinade.id ? lastGood : undefined;
+    const made = attempt(inputs, around, moving ? last?.plan : undefined);
     if (made) {
       lastGood = made;
       return { plan: made.plan, inputs };
     }
-    const shown = lastGood?.marinadeId === around.marinade.id ? lastGood : attempt({ ...inputs, pins: {} }, around);
+    const shown = last ?? attempt({ ...inputs, pins: {} }, around);
     return { plan: shown?.plan, inputs: shown?.inputs ?? inputs, broken: changedBetween(shown?.inputs, inputs) };
   };
 }

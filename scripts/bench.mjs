@@ -341,7 +341,7 @@ async function inTheBrowser(url) {
     'From a move of the time to the redrawn chart of the marinade',
     `${url}/batches/${batch.id}?stage=marinate`,
     {
-      drawn: '.recharts-surface',
+      drawn: '[data-marks=minutes]',
       watch: { attributes: true, subtree: true, characterData: true, childList: true },
       knob: '[role=slider][aria-label="Time in the marinade"]',
       by: 'key',

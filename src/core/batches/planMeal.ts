@@ -47,7 +47,23 @@ export function planMeanwhile(inputs: BatchInputs, around: Surroundings, before:
   if (!around.meal?.neighbours.length || !schedule.ok) return undefined;
   const alone = planAlone(inputs, around);
   if (!alone.schedule.ok || ownWork(alone) !== ownWork(before)) return undefined;
-  return planPlaced(inputs, around, alone, { schedule, others: [], turned: true });
+  const { marinadeMin } = inputs.pins;
+  const jobs = marinadeMin === undefined ? schedule.jobs : marinatedFor(schedule.jobs, marinadeMin);
+  return planPlaced(inputs, around, alone, { schedule: { ...schedule, jobs }, others: [], turned: true });
+}
+
+/** What is before the marinade is so much sooner or later. */
+function marinatedFor(jobs: Job[], minutes: number): Job[] {
+  const soak = jobs.find(({ key }) => key === 'marinate');
+  const byMs = soak ? minutes * 60_000 - (soak.endMs - soak.startMs) : 0;
+  if (!soak || byMs === 0) return jobs;
+  return jobs.map((job) =>
+    job === soak
+      ? { ...job, minutes, startMs: job.startMs - byMs }
+      : job.endMs <= soak.startMs
+        ? { ...job, startMs: job.startMs - byMs, endMs: job.endMs - byMs }
+        : job,
+  );
 }
 
 /** What is to be done, whatever the others of the meal add to it or take over. */

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useDeferredValue, useMemo } from 'react';
-import { LIMITS } from '@/core/batches';
+import { LIMITS, type MarinatePlan } from '@/core/batches';
 import { uptakeCurve } from '@/core/marinades';
 import { SODIUM_REFERENCE_MG_PER_DAY } from '@/core/safety';
 import {
@@ -33,6 +33,8 @@ const WORTH_A_CURVE = 0.005;
 /** Less water in it than this share, and it does not flow. */
 const DRY = 0.2;
 const STEP_MIN = 5;
+/** Where the chart may end, min: so that it stands still while the time is moved. */
+const CHART_ENDS_MIN = [60, 90, 120, 180, 240, 360, 480, 720, 1080, 1440, 2160, 2880, 4320, 5760, 7200];
 const ENOUGH_WORDS = {
   short: 'hardly enough to coat it: add liquid, or rub it in',
   enough: 'enough to coat it',
@@ -120,14 +122,15 @@ function SaltOverTime() {
   const { plan } = useBatchWork();
   const { style } = usePreferences();
   const { marinate, piece } = plan;
-  const shown = useDeferredValue(marinate);
-  const untilMin = Math.max(
-    60,
-    Math.ceil(
-      (Math.max(shown.minutes, Math.min(shown.window.to, shown.uptake.minutesTo.centre.p90 * 1.6)) * 1.12) / 15,
-    ) * 15,
-  );
-  const curve = useMemo(() => uptakeCurve(shown.diffusion, untilMin), [shown.diffusion, untilMin]);
+  const wantedMin =
+    1.12 * Math.max(marinate.minutes, Math.min(marinate.window.to, marinate.uptake.minutesTo.centre.p90 * 1.6));
+  const untilMin = CHART_ENDS_MIN.find((end) => end >= wantedMin) ?? wantedMin;
+  // Looked at again only when what is asked has changed.
+  const asked = useDeferredValue(JSON.stringify([marinate.diffusion, untilMin]));
+  const { curve, endMin } = useMemo(() => {
+    const [diffusion, end] = JSON.parse(asked) as [MarinatePlan['diffusion'], number];
+    return { curve: uptakeCurve(diffusion, end), endMin: end };
+  }, [asked]);
   const sweet = marinate.onMeat.sugarG / piece.meatG > WORTH_A_CURVE;
   const stopMin = marinate.fruit && marinate.fruit.stopAfterHours.from * 60;
   const sour = marinate.acid || marinate.sour;
@@ -150,13 +153,15 @@ function SaltOverTime() {
       </figcaption>
       <UptakeChart
         curve={curve}
-        untilMin={untilMin}
-        minutes={shown.minutes}
-        window={shown.window}
+        untilMin={endMin}
+        minutes={marinate.minutes}
+        fromMin={marinate.window.from}
+        toMin={marinate.window.to}
         stopMin={stopMin}
-        shown={{ sugar: sweet, acid: sour }}
+        sugar={sweet}
+        acid={Boolean(sour)}
       />
-      <Key sweet={sweet} sour={sour} fruit={stopMin !== undefined && stopMin < untilMin} />
+      <Key sweet={sweet} sour={sour} fruit={stopMin !== undefined && stopMin < endMin} />
     </figure>
   );
 }

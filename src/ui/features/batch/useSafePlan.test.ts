@@ -46,6 +46,13 @@ test('while a slider moves amounts follow and hours stay; when it stands still i
   expect(moving.marinate.whole).toEqual(still.marinate.whole);
   expect(still).toEqual(planBatch(more, meal));
   expect(still.schedule).not.toEqual(before.schedule);
+  // The time in the marinade is one of the hours: it follows, and what is before it.
+  const longer = plan(answers({ pins: { marinadeMin: 300 } }), meal).plan!;
+  const evenLonger = plan(answers({ pins: { marinadeMin: 330 } }), meal, { moving: true }).plan!;
+  expect(evenLonger.marinate.minutes).toBe(330);
+  const sliceMs = ({ schedule }: typeof longer) =>
+    schedule.ok && schedule.jobs.find(({ key }) => key === 'slice')!.startMs;
+  expect(sliceMs(evenLonger)).toBe(Number(sliceMs(longer)) - 30 * 60_000);
   // Other work has other hours, at once.
   const noFreezer = answers({ pins: { firmMin: 0 } });
   expect(plan(noFreezer, meal, { moving: true }).plan).toEqual(planBatch(noFreezer, meal));

@@ -1,4 +1,5 @@
 import { decode, distancesOf, inOrder, randomFrom, type Busy, type Distances } from '../makespan';
+import { remembering } from '../remember';
 import type { Interval } from '../times';
 import type { Schedule } from './countBack';
 import type { FlexibleTask, Job } from './job';
@@ -40,7 +41,21 @@ export interface MealSchedule {
  * @param alone what each comes to by itself; one that is refused takes no part
  * @returns deterministic: the same meal has the same schedule
  */
-export function scheduleMeal(works: readonly Work[], alone: readonly Schedule[], shared: Shared = {}): MealSchedule {
+export const scheduleMeal = (works: readonly Work[], alone: readonly Schedule[], shared: Shared = {}): MealSchedule =>
+  scheduled({ works, alone, shared });
+
+/** A page asks for its meal again at each look, whatever has become of the objects. */
+const scheduled = remembering(scheduledAfresh, { most: 16 });
+
+function scheduledAfresh({
+  works,
+  alone,
+  shared,
+}: {
+  works: readonly Work[];
+  alone: readonly Schedule[];
+  shared: Shared;
+}): MealSchedule {
   const planned = works.flatMap((work, index) => {
     const schedule = alone[index]!;
     return schedule.ok ? [{ work, index, schedule }] : [];

@@ -233,7 +233,9 @@ function Presses({ current, jobs, alive }: PressesProps) {
     if (!job || !state) return 'All done';
     if (state.doneAtMs !== undefined) return 'Go on';
     if (state.startedAtMs !== undefined) return job.hands ? 'Done' : 'It is ready';
-    return job.hands ? `Start: ${job.title.toLowerCase()}` : 'It is in: start the timer';
+    return job.hands
+      ? `Start: ${job.title.toLowerCase()}`
+      : `It is ${job.key === 'heat-up' ? 'on' : 'in'}: start the timer`;
   };
   return (
     <div className="sticky bottom-0 grid min-h-[118px] grid-cols-[minmax(92px,26%)_1fr_minmax(64px,12%)] text-[26px] font-semibold">

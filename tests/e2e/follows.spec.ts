@@ -153,7 +153,7 @@ test.describe('The plan follows what is done', () => {
       pins: { marinadeMin: 60 },
     });
     const jobs = await mealJobs(request, bird.mealId);
-    const wash = jobs.find(({ key }) => key === 'wash')!;
+    const wash = jobs.find(({ key }) => key.startsWith('wash'))!;
     expect(wash.batchId).toBe(lamb.id);
     expect(jobs.filter(({ key }) => key === 'heat-up')).toHaveLength(1);
     const later = jobs.filter(({ key }) => key === 'cook').at(-1)!.batchId;

@@ -81,3 +81,28 @@ test('an oven, a grill and a table grill are heated up before the meat comes to 
     expect(toMin).toBeGreaterThan(up.minutes);
   }
 });
+
+test('a wash that was done stands for no other: each has the number of what it is before', () => {
+  const [, other] = jobsOf([chicken('a', { pins: { marinadeMin: 480 } }), beef('b', { pins: { marinadeMin: 60 } })]);
+  const { plans } = planMeal([
+    chicken('a', { pins: { marinadeMin: 480 } }),
+    beef('b', { pins: { marinadeMin: 60, readyToCut: true } }),
+  ]);
+  const ready = plans[1]!.schedule;
+  const before = has(other!, 'wash').map(({ key }) => key);
+  const after = has(ready.ok ? ready.jobs : [], 'wash').map(({ key }) => key);
+  expect(before).toHaveLength(1);
+  expect(after).toHaveLength(1);
+  // Before trimming, and where there is none before slicing.
+  expect(after).not.toEqual(before);
+});
+
+test('a grill that is lit at an hour of its own leaves the meal as it is', () => {
+  const alone = jobsOf([beef('a'), chicken('b')]);
+  const cookMs = has(alone[0]!, 'cook')[0]!.startMs;
+  const early = cookMs - 120 * MIN;
+  const [lit, bird] = jobsOf([beef('a', { pins: { jobAtMs: { 'heat-up': early } } }), chicken('b')]);
+  expect(has(lit!, 'heat-up')[0]!.startMs).toBe(early);
+  const hands = [...lit!, ...bird!].filter((job) => job.hands).sort((one, next) => one.startMs - next.startMs);
+  for (const [at, job] of hands.entries()) if (at > 0) expect(job.startMs).toBeGreaterThanOrEqual(hands[at - 1]!.endMs);
+});

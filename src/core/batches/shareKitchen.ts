@@ -1,6 +1,15 @@
 import { STAYS_ON_MIN } from '../cooking';
 import { isPoultry } from '../pieces';
-import { kindOf, nthKey, type Job, type JobKey, type Schedule, type SideTask, type Work } from '../scheduling';
+import {
+  JOB_KINDS,
+  kindOf,
+  nthKey,
+  type Job,
+  type JobKey,
+  type Schedule,
+  type SideTask,
+  type Work,
+} from '../scheduling';
 import type { BatchPlan, MealBatch } from './plan';
 
 const MIN_MS = 60_000;
@@ -37,12 +46,15 @@ export function unwashed(
   });
 }
 
+/** Each wash has the number of what it is before: one that was done never stands for another, whatever is planned since. */
+const washBefore = (key: JobKey): JobKey => nthKey('wash', 1 + JOB_KINDS.indexOf(kindOf(key)));
+
 /** The work of a batch with a wash before each of these jobs. */
 export function withWashes(work: Work, before: ReadonlySet<JobKey>): Work {
   const washes = work.chain
     .filter(({ key }) => before.has(key))
-    .map(({ key, stage }, index): SideTask => ({
-      key: nthKey('wash', index + 1),
+    .map(({ key, stage }): SideTask => ({
+      key: washBefore(key),
       stage,
       minutes: WASH_MIN,
       hands: true,

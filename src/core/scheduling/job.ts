@@ -1,6 +1,6 @@
 import type { Stage } from '../ways';
 
-/** Every kind of job there is. */
+/** Every kind of job there is; new ones at the end, for a wash has the number of what it is before. */
 export const JOB_KINDS = [
   'temper',
   'rinse-bones',
@@ -27,10 +27,10 @@ export const JOB_KINDS = [
   'soak',
   'thread',
   'dry',
-  'heat-up',
-  'wash',
   'cook',
   'carve',
+  'heat-up',
+  'wash',
 ] as const;
 export type JobKind = (typeof JOB_KINDS)[number];
 

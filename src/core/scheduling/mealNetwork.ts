@@ -6,6 +6,8 @@ import { waitsAfter, type Shared, type Work } from './work';
 const MIN_MS = 60_000;
 /** What is made beside the meat may be ready so much sooner, min: own choice; sticks may lie in water for 4 h (common practice). */
 const SIDE_READY_MIN = 240;
+/** What the cook has given an hour of its own may be as early as that. */
+const AT_ITS_HOUR_MIN = 2 * 24 * 60;
 export const HANDS = 0;
 
 interface Node {
@@ -70,7 +72,10 @@ export function mealNetwork(
       if (anchor === undefined) continue;
       const id = add({ work, task });
       known.set(task.key, id);
-      follow(anchor, id, { least: 0, most: task.readyMin ?? SIDE_READY_MIN });
+      follow(anchor, id, {
+        least: 0,
+        most: task.atMs === undefined ? (task.readyMin ?? SIDE_READY_MIN) : AT_ITS_HOUR_MIN,
+      });
     }
     arcs.push({ from: -1, to: ids.at(-1)!, min: (tableMs - tableAtMs) / MIN_MS });
     backArcs.push({ from: ids.at(-1)!, to: -1, min: -((tableMs - tableAtMs) / MIN_MS + KEPT_HOT_MAX_MIN) });

@@ -20,7 +20,7 @@ export const isBehind = ({ standing }: PlannedBatch): boolean =>
 
 /** Minutes late by now; of what is not followed, those of its plan. */
 export const lateNowMin = ({ standing, lateByMin }: PlannedBatch): number =>
-  standing?.open ? standing.byMin : lateByMin;
+  standing ? (standing.open ? standing.byMin : 0) : lateByMin;
 
 interface Props {
   batches: readonly PlannedBatch[];

@@ -252,11 +252,11 @@ const job = z.object({
     .number()
     .optional()
     .describe('After it the meat waits in the fridge so long, hands being wanted elsewhere'),
-  thenWash: z
+  washFirst: z
     .literal(true)
     .optional()
     .describe(
-      'Raw poultry was on the board, other raw meat comes next, and no wash of its own found a place: wash first',
+      'Raw poultry of another batch was on the board, and no wash of its own found a place between: wash first',
     ),
   staysOn: z
     .literal(true)

@@ -1,13 +1,14 @@
 import { asItStands, met, planDay, showDay, type DayBatch, type Planned } from '@/core/day';
 import { randomFrom } from '@/core/makespan';
 import type { BatchEvent } from '@/core/progress';
-import { isTurn, type Job } from '@/core/scheduling';
+import { isTurn, kindOf, type Job } from '@/core/scheduling';
 import { formatDuration } from '@/core/units';
 import { questions } from './plans';
 
 const DAYS = 48;
 const MOST_IN_A_MEAL = 3;
 const MIN = 60_000;
+const BIRDS: readonly string[] = ['chicken', 'turkey', 'duck', 'goose'];
 const STYLE = { system: 'metric', locale: 'en-GB' } as const;
 
 interface Day {
@@ -202,3 +203,29 @@ test('before anything is done it is the plan, to the last word', () => {
     }
   }
 });
+
+test('other raw meat that comes to the board after raw poultry by now is washed for, or told to', () =>
+  expect(
+    wrong((day) => {
+      const now = live(day);
+      const atBoard = now
+        .flatMap((one) =>
+          jobsOf(one)
+            .filter(({ key }) => !one.standing?.passed.includes(key))
+            .map((job) => ({ job, name: one.batch.name, raw: one.batch.around.cut.animal })),
+        )
+        .filter(({ job }) => job.hands && (job.place === 'counter' || kindOf(job.key) === 'wash'))
+        .sort((a, b) => a.job.startMs - b.job.startMs);
+      let birdMs = -Infinity;
+      for (const { job, name, raw } of atBoard) {
+        if (kindOf(job.key) === 'wash') birdMs = -Infinity;
+        else if (BIRDS.includes(raw)) birdMs = job.endMs;
+        else {
+          if (job.startMs - birdMs < 24 * 60 * MIN && !job.washFirst && job.startMs > day.nowMs)
+            return `${name}: ${job.key}`;
+          birdMs = -Infinity;
+        }
+      }
+      return undefined;
+    }),
+  ).toEqual([]));

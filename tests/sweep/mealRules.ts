@@ -90,13 +90,12 @@ export const MEAL_RULES: Record<string, MealRule> = {
       .sort((a, b) => a.job.startMs - b.job.startMs);
     const birds = ['chicken', 'turkey', 'duck', 'goose'];
     let bird = false;
-    let told = false;
     let birdMs = -Infinity;
     for (const { id, job, raw } of atBoard) {
       if (isWash(job)) bird = false;
-      else if (birds.includes(raw)) [bird, told, birdMs] = [true, Boolean(job.thenWash), job.endMs];
+      else if (birds.includes(raw)) [bird, birdMs] = [true, job.endMs];
       else {
-        if (bird && !told && job.startMs - birdMs < 24 * 60 * MIN_MS)
+        if (bird && !job.washFirst && job.startMs - birdMs < 24 * 60 * MIN_MS)
           return `${id}: ${job.key} of ${raw} on a board of poultry`;
         bird = false;
       }

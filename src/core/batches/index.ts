@@ -36,4 +36,5 @@ export { mixCharacter, pinsOfAddition } from './planTenderize';
 export { comesSliced, shapeOf, usualShape, usualThicknessMm } from './planSlice';
 export { remediesFor, type Remedy } from './remedies';
 export { saltAtTakeOut, TOO_SALTY_PERCENT, TOO_SWEET_G } from './cautionsFor';
+export { withWashesTold } from './shareKitchen';
 export { withFacts } from './withFacts';

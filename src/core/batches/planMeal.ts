@@ -152,9 +152,10 @@ function together(batches: readonly MealBatch[], alone: readonly BatchPlan[]): T
     bare,
   );
   for (let again = 0; again < MOST_WASHINGS && batches.length <= MOST_WASHED; again++) {
-    const wanted = unwashed(batches, best.schedules).filter(({ before }) => !washes[before.at]!.has(before.job.key));
+    const toCome = best.schedules.map((schedule) => (schedule.ok ? schedule.jobs : []));
+    const wanted = unwashed(batches, toCome).filter(({ at, job }) => !washes[at]!.has(job.key));
     if (wanted.length === 0) break;
-    for (const { before } of wanted) washes[before.at]!.add(before.job.key);
+    for (const { at, job } of wanted) washes[at]!.add(job.key);
     const works = alone.map(({ work }, at) => withWashes(work, washes[at]!));
     const washed = placed(
       works,

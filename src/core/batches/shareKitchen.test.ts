@@ -34,7 +34,7 @@ test('other raw meat that comes to the board after raw poultry waits for a wash'
   expect(wash!.startMs).toBeGreaterThanOrEqual(lastOfBird.endMs);
   expect(wash!.endMs).toBeLessThanOrEqual(firstOfBeef.startMs);
   expect(has(bird!, 'wash')).toEqual([]);
-  expect([...bird!, ...other!].some(({ thenWash }) => thenWash)).toBe(false);
+  expect([...bird!, ...other!].some(({ washFirst }) => washFirst)).toBe(false);
 });
 
 test('no wash where poultry comes last, or no other meat', () => {

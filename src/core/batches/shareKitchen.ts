@@ -19,31 +19,42 @@ const WASH_MIN = 5;
 /** A wash holds while other batches are at the heat or the stove, min: own choice. */
 const WASHED_FOR_MIN = 60;
 
-const jobsOf = (schedule: Schedule) => (schedule.ok ? schedule.jobs : []);
+const jobsOf = (schedule: Schedule): readonly Job[] => (schedule.ok ? schedule.jobs : []);
 
 interface AtBoard {
   at: number;
   job: Job;
 }
 
-/** What raw meat comes to the board where raw poultry of another batch has been, with what was there before it, and without a wash between the two. */
-export function unwashed(
-  batches: readonly MealBatch[],
-  schedules: readonly Schedule[],
-): { after: AtBoard; before: AtBoard }[] {
-  const jobs = schedules.flatMap((schedule, at) => jobsOf(schedule).map((job) => ({ at, job })));
+/** What raw meat comes to the board where raw poultry of another batch has been last, without a wash between the two. */
+export function unwashed(batches: readonly Pick<MealBatch, 'around'>[], all: readonly (readonly Job[])[]): AtBoard[] {
+  const jobs = all.flatMap((own, at) => own.map((job) => ({ at, job })));
   const atBoard = jobs
     .filter(({ job }) => job.hands && job.place === 'counter')
     .sort((a, b) => a.job.startMs - b.job.startMs);
   const washes = jobs.filter(({ job }) => kindOf(job.key) === 'wash');
   const poultry = batches.map(({ around }) => isPoultry(around.cut.animal));
-  return atBoard.flatMap((before, index) => {
-    const after = atBoard[index - 1];
-    if (!after || !poultry[after.at] || poultry[before.at]) return [];
-    const soon = before.job.startMs - after.job.endMs < DAY_MS;
-    const washed = washes.some(({ job }) => job.startMs >= after.job.endMs && job.endMs <= before.job.startMs);
-    return soon && !washed ? [{ after, before }] : [];
+  return atBoard.filter((next, index) => {
+    const last = atBoard[index - 1];
+    if (!last || !poultry[last.at] || poultry[next.at]) return false;
+    const soon = next.job.startMs - last.job.endMs < DAY_MS;
+    return soon && !washes.some(({ job }) => job.startMs >= last.job.endMs && job.endMs <= next.job.startMs);
   });
+}
+
+/** The jobs of a meal, each that comes to an unwashed board told so, and no other. */
+export function withWashesTold(
+  batches: readonly Pick<MealBatch, 'around'>[],
+  all: readonly (readonly Job[])[],
+): Job[][] {
+  const told = new Set(unwashed(batches, all).map(({ job }) => job));
+  return all.map((own) =>
+    own.map((job): Job => {
+      const { washFirst = false, ...rest } = job;
+      if (washFirst === told.has(job)) return job;
+      return washFirst ? rest : { ...job, washFirst: true };
+    }),
+  );
 }
 
 /** Each wash has the number of what it is before: one that was done never stands for another, whatever is planned since. */
@@ -93,17 +104,17 @@ export function sharing(
   schedules: readonly Schedule[],
 ): (plan: BatchPlan, at: number) => BatchPlan {
   const { needless, staysOn } = heatedOnce(works, schedules);
-  const untold = unwashed(batches, schedules).map(({ after }) => after);
+  const told = withWashesTold(batches, schedules.map(jobsOf));
   return (plan, at) => {
     const { schedule } = plan;
     const work = works[at]!;
-    const asItIs = !needless.has(at) && !staysOn.has(at) && !untold.some((one) => one.at === at);
+    const toWash = new Set(told[at]!.filter(({ washFirst }) => washFirst).map(({ key }) => key));
+    const asItIs = !needless.has(at) && !staysOn.has(at) && toWash.size === 0;
     if (!schedule.ok || (asItIs && work === plan.work)) return plan;
     const wanted = ({ key }: { key: JobKey }) => key !== 'heat-up' || !needless.has(at);
-    const toWash = (job: Job) => untold.some((one) => one.at === at && one.job.key === job.key);
     const jobs = schedule.jobs.filter(wanted).map((job): Job => ({
       ...job,
-      ...(toWash(job) ? { thenWash: true } : {}),
+      ...(toWash.has(job.key) ? { washFirst: true } : {}),
       ...(staysOn.has(at) && job.key === 'cook' ? { staysOn: true } : {}),
     }));
     return { ...plan, work: { ...work, side: work.side.filter(wanted) }, schedule: { ...schedule, jobs } };

@@ -1,4 +1,4 @@
-import { planAsItStands, planBatch, type BatchPlan, type Pins } from '../batches';
+import { planAsItStands, planBatch, withWashesTold, type BatchPlan, type Pins } from '../batches';
 import { follow, type Followed, type Standing } from '../follow';
 import { facts, type Facts } from '../progress';
 import { isTurn, whatGives, type Gives, type JobKey, type ScheduleProblem, type Shared } from '../scheduling';
@@ -26,6 +26,8 @@ export interface DayPlan {
   problem?: ScheduleProblem;
   ways: CatchUp[];
 }
+
+type Accepted = Extract<BatchPlan['schedule'], { ok: true }>;
 
 /** So long after its table nobody is waiting for a batch any more. */
 const OVER_MS = 6 * 3_600_000;
@@ -70,7 +72,29 @@ export function asItStands(
         : [];
     return { ...base, ...live, standing, ways };
   });
-  return standings.every(({ asPlanned }) => asPlanned) ? days : givesNow(days, nowMs, shared);
+  if (standings.every(({ asPlanned }) => asPlanned)) return days;
+  return givesNow(alone ? days : washesNow(days), nowMs, shared);
+}
+
+/** Hours have moved, and with them who comes to the board after whom. */
+function washesNow(days: readonly DayPlan[]): DayPlan[] {
+  const sound = days.filter(({ plan }) => plan?.schedule.ok);
+  const jobs = sound.map(({ plan, standing }) => {
+    const passed = new Set(standing?.passed);
+    return (plan!.schedule as Accepted).jobs.filter(({ key }) => !passed.has(key));
+  });
+  const told = withWashesTold(
+    sound.map(({ batch }) => batch),
+    jobs,
+  );
+  return days.map((day) => {
+    const at = sound.indexOf(day);
+    if (at < 0) return day;
+    const now = new Map(told[at]!.map((job) => [job.key, job]));
+    const schedule = day.plan!.schedule as Accepted;
+    const all = schedule.jobs.map((job) => now.get(job.key) ?? job);
+    return { ...day, plan: { ...day.plan!, schedule: { ...schedule, jobs: all } } };
+  });
 }
 
 const followedOf = (plan: BatchPlan, { jobs: progress }: Facts): Followed => ({

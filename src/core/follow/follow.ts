@@ -337,7 +337,7 @@ function standing(
       return [{ ...bare(job), startMs: startedAtMs, endMs: doneAtMs }];
     const task = open.get(job.key);
     const again = placed.get(job.key) ?? (task || isTurn(job.key) ? job : undefined);
-    if (startedAtMs === undefined) return [again ? { ...again } : job];
+    if (startedAtMs === undefined) return [again ? { ...again, ...(job.staysOn ? { staysOn: true } : {}) } : job];
     const rest = task?.minutes ?? Math.max(0, job.minutes + extraMin - (nowMs - startedAtMs) / MIN_MS);
     const [first, next] = chain;
     const soaks = first?.key === job.key && 'flex' in first ? first.flex : undefined;

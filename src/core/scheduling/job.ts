@@ -103,8 +103,8 @@ export interface Job extends Task {
   thenColdMin?: number;
   /** After it the meat is kept hot so long until it is on the table. */
   thenHotMin?: number;
-  /** After raw poultry other raw meat comes to the board, and no wash of its own could be placed between: it is washed first. */
-  thenWash?: true;
+  /** Raw poultry of another batch was on the board, and no wash of its own found a place between: it is washed first. */
+  washFirst?: true;
   /** What was heated up stays on for another batch. */
   staysOn?: true;
 }

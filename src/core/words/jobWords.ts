@@ -35,14 +35,13 @@ const A_REST_MIN = 10;
 
 /** A job in a cook's words, with the figures of this plan, and what becomes of the meat until the next. */
 export function jobWords(
-  job: Pick<Job, 'key' | 'thenColdMin' | 'thenHotMin' | 'thenWash' | 'staysOn'> & Partial<Pick<Job, 'place'>>,
+  job: Pick<Job, 'key' | 'thenColdMin' | 'thenHotMin' | 'washFirst' | 'staysOn'> & Partial<Pick<Job, 'place'>>,
   context: JobContext,
   style: FormatStyle,
 ): JobWords {
   const words = wordsOf(job, context, style);
   const { thenColdMin = 0, thenHotMin = 0 } = job;
   const then = [
-    ...(job.thenWash ? ['Then wash board, knife and hands: other raw meat comes to them next.'] : []),
     ...(job.staysOn ? ['Leave the heat on: another batch comes next.'] : []),
     ...(thenColdMin > 0 ? [coldWords(thenColdMin, job.place)] : []),
     ...(thenHotMin > 0
@@ -51,7 +50,8 @@ export function jobWords(
         ]
       : []),
   ];
-  return { ...words, text: [words.text, ...then].join(' ') };
+  const first = job.washFirst ? ['First wash board, knife and hands: raw poultry was on them.'] : [];
+  return { ...words, text: [...first, words.text, ...then].join(' ') };
 }
 
 function coldWords(minutes: number, place?: Job['place']): string {

@@ -140,7 +140,7 @@ export function BatchScreen(page: BatchScreenProps) {
         <section aria-label={STAGE_NAMES[stage]} className="min-w-0 space-y-5 px-4 py-5 wide:px-6">
           <div className="flex flex-wrap items-baseline justify-between gap-x-6">
             <h1>{STAGE_NAMES[stage]}</h1>
-            {stage !== 'taste' && <BeginStrip plan={plan} zone={zone} />}
+            {stage !== 'taste' && <BeginStrip plan={plan} zone={zone} begunMs={begunAt(truth)} />}
           </div>
           {broken && <BrokenNote changed={broken.map(nameOfField)} onBack={draft.takeBack} />}
           {stage !== 'taste' && <MeasuredNote measured={truth.measured} />}
@@ -165,6 +165,9 @@ export function BatchScreen(page: BatchScreenProps) {
     </BatchWorkProvider>
   );
 }
+
+const begunAt = ({ jobs }: Facts) =>
+  [...jobs.values()].flatMap(({ startedAtMs = [] }) => startedAtMs).sort((a, b) => a - b)[0];
 
 interface NoPlanProps {
   name: string;

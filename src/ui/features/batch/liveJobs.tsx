@@ -28,7 +28,8 @@ export function LiveJobs({ listed, neighbours, truth: { jobs: progress } }: Prop
   const { style } = usePreferences();
   const known = useMemo(() => events.map(toBatchEvent), [events]);
   const { name } = fields;
-  const live = useLive({ id: batchId, name, neighbours, events: known }, listed, progress.size > 0);
+  const begun = progress.size > 0 || neighbours.some((one) => one.events.length > 0);
+  const live = useLive({ id: batchId, name, neighbours, events: known }, listed, begun);
   const { jobAtMs } = fields.pins;
   const giveHour = useCallback(
     (key: JobKey, atMs: number | undefined) => pin({ jobAtMs: withHour(jobAtMs, key, atMs) }),
